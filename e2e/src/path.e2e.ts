@@ -527,6 +527,36 @@ describe('From a pasted mail to a live site, in the interface', () => {
     expect(await serve('Go forward to it')).toBe(newest);
   });
 
+  it('has what the round found mended by a press, and says so once it is gone', async () => {
+    await page.goto(`${test.stack.url}/rounds`);
+    const finding = page.locator('.finding', { hasText: 'The domain leads elsewhere' });
+    await finding.waitFor();
+    await faults('rounds, with something to mend');
+    await finding.getByRole('button', { name: 'Put off …' }).click();
+    await page.getByRole('button', { name: 'Put off', exact: true }).click();
+    expect(await page.textContent('.fault')).toContain('Say why');
+    await page.getByLabel('Why').fill('The client moves it on Friday');
+    await page.getByRole('button', { name: 'Put off', exact: true }).click();
+    await page.getByText('Put off: 1 thing').click();
+    expect(await page.textContent('main')).toContain('“The client moves it on Friday”');
+    await faults('rounds, with something put off');
+    await page.getByRole('button', { name: 'Say it again' }).click();
+    await page.getByText('Put off: 1 thing').waitFor({ state: 'detached' });
+    await finding.getByRole('button', { name: 'Set the records' }).click();
+    await page.click('ngb-modal-window .act');
+    await page.getByText('Mended in the last week').waitFor();
+    await page.locator('aside li', { hasText: 'The domain leads elsewhere' }).waitFor({ timeout: 90_000 });
+    expect(await finding.count()).toBe(0);
+    // Whether visitors get in was looked at by then, and the site of this test is among those that let them in.
+    await until('that visitors get in', async () => {
+      const { watched, outages } = await test.api.call<{
+        watched: { sites: number };
+        outages: { endedAt: string | null }[];
+      }>('GET', '/rounds');
+      return watched.sites === 1 && outages.every((o) => o.endedAt) ? watched : null;
+    });
+  });
+
   it('is backed up at two places, found to be a backup, and brought back beside itself', async () => {
     await step('care');
     await page.getByText('None was made here so far.').first().waitFor();

@@ -75,7 +75,7 @@ export const rounds = {
       ),
       rounds: Type.Array(object({ site: SiteId, at: Instant, checks: Count, findings: Count, name: Type.String() })),
       walked: Count,
-      watched: object({ sites: Count, lookedAt: orNull(Instant), places: Type.Array(Type.String()) }),
+      watched: object({ open: Count, sites: Count, lookedAt: orNull(Instant), places: Type.Array(Type.String()) }),
     }),
   }),
   'POST /findings/mend': route({

@@ -35,6 +35,7 @@ import { measureDesk } from './desk.js';
 import { measureGrowth } from './growth.js';
 import { measureHand } from './hand.js';
 import { measureHosting } from './hosting.js';
+import { measureRounds } from './rounds.js';
 import { measureInterface, measurePictures } from './interface.js';
 import { checkLooks, measureFirstView, timeDirections } from './looks.js';
 import { stackForTests, until } from '../support/stack-for-tests.js';
@@ -79,7 +80,7 @@ function timed(name: string, runs: number, work: (n: number) => unknown): void {
 const BRIEF = readFileSync(fileURLToPath(new URL('../../src/bench/brief.md', import.meta.url)), 'utf8');
 const origin = 'https://quillandplane.example';
 
-// `npm run bench -- growth` measures that alone, and writes nothing; so do `crowd`, `briefs`, `hand` and `desk`.
+// `npm run bench -- growth` measures that alone, and writes nothing; so do `crowd`, `briefs`, `hand`, `desk` and `rounds`.
 const alone = {
   ...{
     hosting: measureHosting,
@@ -88,6 +89,7 @@ const alone = {
     briefs: measureBriefs,
     hand: measureHand,
     desk: measureDesk,
+    rounds: measureRounds,
   },
 }[process.argv[2] ?? ''];
 if (alone) {

@@ -16,6 +16,7 @@ import type { Servers } from '../servers/servers.js';
 import type { Strangers } from '../strangers/strangers.js';
 import type { Sites } from '../sites/sites.js';
 import type { DomainSeen } from '../sites/site-row.js';
+import { OutsideLinks } from './outside.js';
 import { wayIn, type WayLink } from './visitor.js';
 import { Walk } from './walk.js';
 
@@ -54,6 +55,7 @@ const slim = (evidence: RoundEvidence) => ({
 /** Walks the sites: fetches their pages as a visitor would, looks at domain and certificate, and keeps what it found. */
 export class Rounds {
   private readonly roots: string[];
+  private readonly outside: OutsideLinks;
   constructor(
     private readonly db: Database,
     readonly config: PorchConfig,
@@ -64,6 +66,7 @@ export class Rounds {
     private readonly backups: Pick<Backups, 'lacking'> | null = null,
   ) {
     this.roots = trustedRoots(config);
+    this.outside = new OutsideLinks(db, config.dns.resolvers, this.roots);
   }
 
   /** What is open, whether somebody wants to hear of it or not. */
@@ -176,20 +179,30 @@ export class Rounds {
       });
       let otherLinks: RoundEvidence['otherLinks'] = [];
       let trails: RoundEvidence['trails'] = [];
+      let out: Awaited<ReturnType<OutsideLinks['follow']>> = { asked: 0, known: 0, failing: [] };
       await work.step('Links', async () => {
         otherLinks = await walk.links(walked.pages);
         const www = domain ? (seen?.records.some((r) => r.name === `www.${domain}`) ?? false) : false;
         if (secure && live) trails = await walk.trails(live, www);
-        checks += otherLinks.length + trails.length;
-        return `${otherLinks.length} pictures, styles and links followed${trails.length ? `, ${some(trails.length, 'address', 'addresses')} that lead on` : ''}`;
+        out = await this.outside.follow(walked.pages);
+        checks += otherLinks.length + trails.length + out.asked;
+        return [
+          `${otherLinks.length} pictures, styles and links followed`,
+          ...(trails.length ? [`${some(trails.length, 'address', 'addresses')} that lead on`] : []),
+          ...(out.known ? [`${out.asked} of ${some(out.known, 'link')} to others`] : []),
+        ].join(', ');
       });
       let ajar: string[] = [];
       let search: RoundEvidence['search'] = null;
+      let feeds: Awaited<ReturnType<Walk['feeds']>> = { count: 0, bad: [] };
       if (secure)
         await work.step('What others see', async () => {
-          [ajar, search] = [await walk.ajar(), await walk.search()];
-          checks += ADDRESSES_NOBODY_ASKS_FOR.length + 2;
-          return search.listed ? `${some(search.listed.length, 'page')} in the site map` : search.error;
+          [ajar, search, feeds] = [await walk.ajar(), await walk.search(), await walk.feeds(walked.pages)];
+          checks += ADDRESSES_NOBODY_ASKS_FOR.length + 2 + feeds.count;
+          return [
+            search.listed ? `${some(search.listed.length, 'page')} in the site map` : search.error,
+            ...(feeds.count ? [some(feeds.count, 'feed')] : []),
+          ].join(', ');
         });
       let message: RoundEvidence['message'] = null;
       await work.step('A message', async () => {
@@ -202,7 +215,18 @@ export class Rounds {
       const { forms: _, ...pages } = walked;
       const evidence: RoundEvidence = {
         ...pages,
-        ...{ address: server.address, otherLinks, trails, ajar, search, message, damaged, open: site.open },
+        ...{
+          address: server.address,
+          otherLinks,
+          outside: out.failing,
+          trails,
+          ajar,
+          badFeeds: feeds.bad,
+          search,
+          message,
+          damaged,
+          open: site.open,
+        },
         domain: secure ? domain : null,
         resolved: seen && !seen.error && domain ? addresses(seen, domain, 'A') : null,
         resolved6: seen && domain ? addresses(seen, domain, 'AAAA') : [],

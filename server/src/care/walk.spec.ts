@@ -112,6 +112,18 @@ describe('a walk', () => {
     expect(bad.error).not.toBe('');
   });
 
+  it('reads the feeds pages name', async () => {
+    answers['/'] = {
+      body: ['a', 'b', 'c', 'a'].map((f) => `<link rel=alternate type=application/atom+xml href=/${f}.xml>`).join(''),
+    };
+    answers['/a.xml'] = { body: '<feed xmlns="http://www.w3.org/2005/Atom"/>' };
+    answers['/b.xml'] = { body: '<feed' };
+    const { count, bad } = await walk.feeds((await walk.pages(['/'])).pages);
+    expect(count).toBe(3);
+    expect(bad.map((f) => f.path)).toEqual(['/b.xml', '/c.xml']);
+    expect(bad[1]!.detail).toBe('answered 404');
+  });
+
   it('sends a marked message, and says what became of it', async () => {
     const form = {
       action: '/-/forms/contact',

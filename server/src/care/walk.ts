@@ -42,7 +42,7 @@ export class Walk {
 
   constructor(
     private readonly site: Walked,
-    private readonly strangers: Pick<Strangers, 'page' | 'sitemap'>,
+    private readonly strangers: Pick<Strangers, 'feed' | 'page' | 'sitemap'>,
   ) {
     const { secure, host, port } = site;
     this.base = secure ? `https://${host}` : `http://${host}:${port}`;
@@ -140,9 +140,23 @@ export class Walk {
       if (map.status !== 200) return { shutOut, listed: null, error: `answered ${map.status}` };
       return { shutOut, listed: await this.strangers.sitemap(map.body), error: '' };
     } catch (error) {
-      const why = error instanceof Problem ? (error.detail ?? error.message) : (error as Error).message;
-      return { shutOut, listed: null, error: why };
+      return { shutOut, listed: null, error: whyNot(error) };
     }
+  }
+
+  /** Reads the feeds that pages name: how many there are, and which cannot be read. */
+  async feeds(pages: readonly PageEvidence[]): Promise<{ count: number; bad: RoundEvidence['badFeeds'] }> {
+    const paths = [...new Set(pages.flatMap((p) => p.seen?.feeds ?? []))];
+    const bad: RoundEvidence['badFeeds'] = [];
+    for (const path of paths)
+      try {
+        const v = await this.get(path);
+        if (v.status !== 200) bad.push({ path, detail: `answered ${v.status}` });
+        else await this.strangers.feed(v.body);
+      } catch (error) {
+        bad.push({ path, detail: whyNot(error) });
+      }
+    return { count: paths.length, bad };
   }
 
   /** Where an address leads in the end, hop by hop. What leads to another’s site ends there: that one is not asked. */
@@ -205,6 +219,9 @@ export class Walk {
     }
   }
 }
+
+const whyNot = (error: unknown): string =>
+  error instanceof Problem ? (error.detail ?? error.message) : (error as Error).message;
 
 /** The field the CMS knows a message of a round by. */
 const MARK = '-tried';

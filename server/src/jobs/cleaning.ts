@@ -50,6 +50,16 @@ const OLD: readonly (readonly [string, string, string])[] = [
     `with r as (delete from round where at < now() - interval '2 years' returning 1) select count(*) as gone from r`,
   ],
   [
+    'How sites were watched two years ago',
+    'day',
+    `with w as (delete from watch_day where day < current_date - 730 returning 1) select count(*) as gone from w`,
+  ],
+  [
+    'Links to others that no site has any more',
+    'link',
+    `with l as (delete from outside_link where asked_at < now() - interval '60 days' returning 1) select count(*) as gone from l`,
+  ],
+  [
     'How servers were three days ago, but for each hour',
     'measurement',
     `with m as (delete from server_sample where at < now() - interval '400 days'

@@ -122,7 +122,7 @@ export class Jobs {
     for (const { name, line, run } of this.cron) {
       await this.boss.createQueue(name);
       await this.boss.schedule(name, line, {}, { tz: 'UTC' });
-      await this.boss.work(name, { pollingIntervalSeconds: 30 }, async () => void (await run()));
+      await this.boss.work(name, { pollingIntervalSeconds: 5 }, async () => void (await run()));
     }
     await this.sweep();
     this.sweeper = setInterval(() => void this.sweep().catch(() => undefined), 2000);

@@ -1,4 +1,4 @@
-import { pageSeen, sitemapPaths } from './page-seen.js';
+import { feedEntries, pageSeen, sitemapPaths } from './page-seen.js';
 
 const URL_ = 'https://yard.example/a/';
 const seen = (html: string, url = URL_) => pageSeen(html, url);
@@ -24,6 +24,11 @@ describe('a page as it is seen', () => {
       '<link rel=stylesheet href="/s.css"><a href="../b/?q#x">b</a><a href="https://other.example/">o</a><a href="http://[">?</a><img src="c.jpg" alt=""><script src="/j.js"></script><a href="../b/">b</a>',
     );
     expect(page.links).toEqual(['/b/', '/s.css', '/a/c.jpg', '/j.js']);
+    expect(page.outside).toEqual(['https://other.example/']);
+    expect(
+      seen('<a href="https://o.example/a#b">a</a><a href="https://o.example/a">a</a><a href="ftp://o.example/">f</a>')
+        .outside,
+    ).toEqual(['https://o.example/a']);
     expect(page.loads).toEqual(['/s.css', '/a/c.jpg', '/j.js']);
   });
 
@@ -73,6 +78,25 @@ describe('a page as it is seen', () => {
       { name: 'about', type: 'select', required: false, value: 'boats' },
     ]);
     expect(seen('<form action="https://other.example/"></form>').forms).toEqual([]);
+  });
+});
+
+describe('a feed', () => {
+  it('says how many entries it has', () => {
+    expect(feedEntries('<feed xmlns="http://www.w3.org/2005/Atom"><entry/><entry/></feed>')).toBe(2);
+    expect(feedEntries('<rss version="2.0"><channel><item/></channel></rss>')).toBe(1);
+    expect(feedEntries('<feed xmlns="http://www.w3.org/2005/Atom"/>')).toBe(0);
+  });
+  it('is refused where it is none', () => {
+    for (const bad of ['', '<feed>', '<html></html>', '<rss/>'])
+      expect(() => feedEntries(bad)).toThrowError(SyntaxError);
+  });
+  it('is found by where a page names it', () => {
+    expect(
+      seen(
+        '<link rel="alternate" type="application/atom+xml" href="/news/feed.xml"><link rel="alternate" hreflang="de" href="/de/">',
+      ).feeds,
+    ).toEqual(['/news/feed.xml']);
   });
 });
 

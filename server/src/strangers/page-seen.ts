@@ -21,6 +21,9 @@ const SECRETS = [
 /** Letters of a page’s words that are kept to look for facts in. */
 const MOST_TEXT = 100_000;
 
+/** Letters of an address that is followed. */
+const LONGEST = 1000;
+
 const NAMESPACE = 'http://www.sitemaps.org/schemas/sitemap/0.9';
 const parser = new XMLParser({ ignoreAttributes: false, isArray: (name) => name === 'url', parseTagValue: false });
 
@@ -57,13 +60,31 @@ export function pageSeen(html: string, url: string): PageRead {
     return to.origin === origin ? [to.pathname] : [];
   };
   const seen: PageRead = {
-    ...{ title: '', links: [], description: '', lang: '', heads: 0, noindex: false, unsaid: [], insecure: [] },
-    ...{ badData: [], loads: [], forms: [], text: '' },
+    ...{
+      title: '',
+      links: [],
+      outside: [],
+      description: '',
+      lang: '',
+      heads: 0,
+      noindex: false,
+      unsaid: [],
+      insecure: [],
+    },
+    ...{ badData: [], loads: [], feeds: [], forms: [], text: '' },
     secrets: SECRETS.flatMap((s) => s.exec(html)?.[0] ?? []).map((s) => `${s.slice(0, 24)} …`),
   };
   const [anchors, loads, reached]: string[][] = [[], [], []];
   const encrypted = (address: string) => {
     if (protocol === 'https:' && /^http:/i.test(address)) seen.insecure.push(address);
+  };
+  const others: string[] = [];
+  /** Where another’s site is led to; what stands behind “#” is the same page. */
+  const elsewhere = (href: string): string[] => {
+    if (!URL.canParse(href, url)) return [];
+    const to = new URL(href, url);
+    to.hash = '';
+    return /^https?:$/.test(to.protocol) && to.href.length <= LONGEST ? [to.href] : [];
   };
   let titled = false;
   for (const e of $('*').toArray()) {
@@ -97,7 +118,8 @@ export function pageSeen(html: string, url: string): PageRead {
         const { href } = attribs;
         if (href === undefined) break;
         if (/^(?:tel|mailto):/i.test(href)) reached!.push(decoded(href));
-        else anchors!.push(...own(href));
+        else if (own(href).length) anchors!.push(...own(href));
+        else others.push(...elsewhere(href));
         break;
       }
       case 'form':
@@ -119,16 +141,34 @@ export function pageSeen(html: string, url: string): PageRead {
               })),
           });
         break;
+      case 'link':
+        if (
+          /\balternate\b/i.test(attribs['rel'] ?? '') &&
+          /^application\/(?:rss|atom)\+xml$/i.test(attribs['type'] ?? '')
+        )
+          seen.feeds.push(...own(attribs['href'] ?? ''));
+        break;
       case 'script':
         if (attribs['type'] === 'application/ld+json') seen.badData.push(...dataFaults($(e).text()));
         break;
     }
   }
   seen.links = [...new Set([...anchors!, ...loads!])];
+  seen.outside = [...new Set(others)];
   seen.loads = [...new Set(loads)];
   $('script, style').remove();
   seen.text = `${$('body').text()}\n${reached!.join('\n')}`.slice(0, MOST_TEXT);
   return seen;
+}
+
+/** Entries of a feed (RFC 4287, or RSS 2.0). @throws SyntaxError where it is none */
+export function feedEntries(xml: string): number {
+  const fault = XMLValidator.validate(xml);
+  if (fault !== true) throw new SyntaxError(fault.err.msg);
+  const { feed, rss } = parser.parse(xml) as { feed?: { entry?: unknown }; rss?: { channel?: { item?: unknown } } };
+  if (feed === undefined && rss?.channel === undefined) throw new SyntaxError('It is no feed.');
+  const entries = feed ? feed.entry : rss?.channel?.item;
+  return entries === undefined ? 0 : Array.isArray(entries) ? entries.length : 1;
 }
 
 /** Why structured data cannot be used (JSON-LD 1.1); empty where it can. */

@@ -1,6 +1,6 @@
 import { safeSvg } from '@tin-porch/core/safe-svg';
 import { readBrief } from '@tin-porch/core/brief';
-import { pageSeen, sitemapPaths } from './page-seen.js';
+import { feedEntries, pageSeen, sitemapPaths } from './page-seen.js';
 import { pageParts, readReference } from '@tin-porch/core/reference';
 import { answerWith } from '@tin-porch/press/threads';
 
@@ -10,7 +10,8 @@ export type StrangersRequest =
   | { kind: 'brief'; text: string }
   | { kind: 'svg'; text: string }
   | { kind: 'page'; html: string; url: string }
-  | { kind: 'sitemap'; xml: string };
+  | { kind: 'sitemap'; xml: string }
+  | { kind: 'feed'; xml: string };
 
 answerWith<StrangersRequest>((request) => {
   switch (request.kind) {
@@ -26,5 +27,7 @@ answerWith<StrangersRequest>((request) => {
       return pageSeen(request.html, request.url);
     case 'sitemap':
       return sitemapPaths(request.xml);
+    case 'feed':
+      return feedEntries(request.xml);
   }
 });

@@ -50,6 +50,8 @@ export class Strangers {
   page = (html: string, url: string): Promise<PageRead> => this.ask({ kind: 'page', html, url }, 'The page');
   /** Paths a site map lists (sitemaps.org 0.9). @throws Problem 422 where it is no site map */
   sitemap = (xml: string): Promise<string[]> => this.ask({ kind: 'sitemap', xml }, 'The site map');
+  /** How many entries a feed has (RFC 4287, or RSS 2.0). @throws Problem 422 where it is none */
+  feed = (xml: string): Promise<number> => this.ask({ kind: 'feed', xml }, 'The feed');
 
   close = (): Promise<void> => this.thread.close();
 }

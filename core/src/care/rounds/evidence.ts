@@ -3,6 +3,8 @@ export interface PageSeen {
   title: string;
   /** Paths of links, pictures and styles of the same origin, each once. */
   links: string[];
+  /** Where it leads that is not of its site: addresses over http and https, each once. */
+  outside: string[];
   description: string;
   /** The language it says it is in. */
   lang: string;
@@ -18,6 +20,8 @@ export interface PageSeen {
   badData: string[];
   /** What looks like a key or a password. */
   secrets: string[];
+  /** Paths of feeds it names. */
+  feeds: string[];
   /** Paths of what is loaded with it: pictures, styles, scripts. */
   loads: string[];
   /** Its words, and the addresses of its links to phones and mailboxes. */
@@ -73,8 +77,12 @@ export interface RoundEvidence {
   pages: PageEvidence[];
   /** Links tried that are not pages of the walk, with their status and weight. */
   otherLinks: { url: string; from: string; status: number; error: string; bytes: number }[];
+  /** Links to others’ sites that failed whenever they were asked for, for a day at least. */
+  outside: { url: string; from: string; since: string; detail: string }[];
   /** Addresses that are to lead on: over http, the www name, those of pages that moved. */
   trails: TrailEvidence[];
+  /** Feeds that cannot be read, with why. */
+  badFeeds: { path: string; detail: string }[];
   /** Paths that nobody should get an answer from, and did. */
   ajar: string[];
   /** What `robots.txt` and `sitemap.xml` say; null where they were not asked for. */

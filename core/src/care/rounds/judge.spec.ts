@@ -5,6 +5,7 @@ import { judge } from './judge.js';
 const seen: PageSeen = {
   title: 'Name',
   links: [],
+  outside: [],
   description: 'What it is about.',
   lang: 'en',
   heads: 1,
@@ -14,6 +15,7 @@ const seen: PageSeen = {
   badData: [],
   secrets: [],
   loads: [],
+  feeds: [],
   text: 'Call +44 (0)1632 960 123 or write to post@name.example',
 };
 const page = (over: Partial<PageEvidence> = {}, what: Partial<PageSeen> = {}): PageEvidence => ({
@@ -40,8 +42,10 @@ const well: RoundEvidence = {
   cookies: [],
   pages: [page()],
   otherLinks: [],
+  outside: [],
   trails: [],
   ajar: [],
+  badFeeds: [],
   search: { shutOut: false, listed: ['/'], error: '' },
   toFind: ['/'],
   facts: { phone: '01632 960123', mail: 'post@name.example' },
@@ -148,6 +152,15 @@ describe('a round', () => {
   it('finds links and old addresses that lead nowhere', () => {
     const link = { url: 'https://name.example/x', from: 'https://name.example/', status: 404, error: '', bytes: 0 };
     expect(at({ otherLinks: [link] })).toEqual(['link https://name.example/x']);
+    const outside = [
+      {
+        url: 'https://other.example/',
+        from: 'https://name.example/',
+        since: '2026-11-20T00:00:00Z',
+        detail: 'answered 404',
+      },
+    ];
+    expect(at({ outside })).toEqual(['outside https://other.example/']);
     const trail = (end: 'page' | 'circle' | 'nowhere' | 'silent') =>
       at({
         trails: [{ from: 'https://name.example/old', hops: [{ url: 'https://name.example/old', status: 301 }], end }],
@@ -179,6 +192,7 @@ describe('a round', () => {
 
   it('finds what stands in the way of being found', () => {
     const search = (over: object) => at({ search: { ...well.search!, ...over } });
+    expect(at({ badFeeds: [{ path: '/feed.xml', detail: 'answered 404' }] })).toEqual(['feed /feed.xml']);
     expect(search({ shutOut: true })).toEqual(['search-shut']);
     expect(search({ listed: null, error: 'answered 404' })).toEqual(['search-map']);
     expect(search({ listed: [] })).toEqual(['search-left-out']);

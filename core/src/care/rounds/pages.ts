@@ -186,7 +186,7 @@ function twice(pages: readonly PageEvidence[]): Finding[] {
     );
 }
 
-function links({ otherLinks, trails }: RoundEvidence): Finding[] {
+function links({ otherLinks, outside, trails }: RoundEvidence): Finding[] {
   const said = { circle: 'goes round in a circle', nowhere: 'leads nowhere', silent: 'gives no answer', page: '' };
   return [
     ...otherLinks
@@ -202,6 +202,17 @@ function links({ otherLinks, trails }: RoundEvidence): Finding[] {
           step: 'pages',
         }),
       ),
+    ...outside.map(({ url, from, since, detail }) =>
+      found({
+        key: `outside ${url}`,
+        severity: 'look',
+        title: 'A link to another site leads nowhere',
+        evidence: `${url} from ${pathOf(from)}: ${detail}, since ${since.slice(0, 10)}`,
+        harm: 'Visitors who follow it see an error, and think the worse of both.',
+        fix: 'Change or take out the link.',
+        step: 'pages',
+      }),
+    ),
     ...trails
       .filter((t) => t.end !== 'page')
       .map((t) =>

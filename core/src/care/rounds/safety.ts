@@ -55,7 +55,25 @@ export function judgeSafety({ headers, cookies, ajar, domain }: RoundEvidence): 
 }
 
 /** What stands in the way of being found. */
-export function judgeSearch({ search, pages, toFind, open }: RoundEvidence): Finding[] {
+export function judgeSearch({ badFeeds, ...evidence }: RoundEvidence): Finding[] {
+  return [
+    ...judgeMap(evidence),
+    ...badFeeds.map(({ path, detail }) =>
+      found({
+        key: `feed ${path}`,
+        severity: 'look',
+        title: 'A feed cannot be read',
+        evidence: `${path}: ${detail}`,
+        harm: 'Who follows the site by it hears nothing any more.',
+        fix: 'Deploy again.',
+        step: 'publish',
+        mend: 'deploy',
+      }),
+    ),
+  ];
+}
+
+function judgeMap({ search, pages, toFind, open }: Omit<RoundEvidence, 'badFeeds'>): Finding[] {
   if (!search || !open) return [];
   if (search.shutOut)
     return [

@@ -40,7 +40,19 @@ create table outage (
 create unique index outage_one_open on outage (site) where ended_at is null;
 create index outage_began on outage (site, began_at desc);
 
+-- Where pages lead that is not ours: asked seldom, whoever leads there, and what came of it.
+create table outside_link (
+  url text primary key,
+  host text not null,
+  asked_at timestamptz not null,
+  fails integer not null default 0,
+  failing_since timestamptz,
+  detail text not null default ''
+);
+create index outside_link_host on outside_link (host, asked_at);
+
 -- Down Migration
+drop table outside_link;
 alter table account drop column care_letters;
 drop table outage, watch_day, site_watch;
 alter table finding

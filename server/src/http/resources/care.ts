@@ -82,7 +82,10 @@ export function roundHandlers({ sites, rounds, jobs, mending, watch }: Parts): H
         mended: mended.map(({ key: _, ...m }) => named(m)),
         rounds: last.map(named),
         walked: walked.length,
-        watched: await watch.fleet(me.organisation),
+        watched: {
+          open: walked.filter((r) => r.open && r.domain).length,
+          ...(await watch.fleet(me.organisation)),
+        },
       };
     },
     'POST /findings/mend': async ({ body, me, note }) => {

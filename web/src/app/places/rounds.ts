@@ -65,12 +65,11 @@ type Fleet = Answered<'GET /rounds'>;
             <h2>Whether visitors get in</h2>
             @if (f.watched.lookedAt; as at) {
               <p>
-                {{
-                  down().length
-                    ? some(f.watched.sites - down().length, 'site') + ' of ' + f.watched.sites
-                    : 'All ' + some(f.watched.sites, 'site')
-                }}
-                let visitors in who come by their names, looked at {{ ago(at) }} from {{ f.watched.places.join(', ') }}.
+                {{ letIn(f) }} let visitors in who come by their names, looked at {{ ago(at) }} from
+                {{ f.watched.places.join(', ') }}.
+                @if (f.watched.open > f.watched.sites) {
+                  {{ some(f.watched.open - f.watched.sites, 'site has', 'sites have') }} not been looked at yet.
+                }
               </p>
             } @else {
               <p class="quiet">No site is open on its own domain yet. Each that is, is looked at every minute.</p>
@@ -185,6 +184,11 @@ export class RoundsPlace {
         this.fleet.set(fleet);
         this.fault.set('');
       });
+  }
+  /** How many sites let visitors in: all only where all were looked at. */
+  protected letIn({ watched: { open, sites } }: Fleet): string {
+    const well = sites - this.down().length;
+    return well === open ? `All ${some(open, 'site')}` : `${some(well, 'site')} of ${open}`;
   }
   protected walk(): void {
     this.api.post<{ jobs: number }>('/rounds').subscribe({

@@ -11,6 +11,6 @@ export const aFinding = (over: Partial<OpenFinding> = {}): OpenFinding => ({
 /** A fleet in which all is well. */
 export const aFleet = (over: Partial<Answered<'GET /rounds'>> = {}): Answered<'GET /rounds'> => ({
   ...{ line: 'All well at 2 sites.', groups: [], snoozed: [], outages: [], mended: [], rounds: [], walked: 2 },
-  watched: { sites: 2, lookedAt: '2026-11-20T09:00:00Z', places: ['Tin Porch', 'slip'] },
+  watched: { open: 2, sites: 2, lookedAt: '2026-11-20T09:00:00Z', places: ['Tin Porch', 'slip'] },
   ...over,
 });
