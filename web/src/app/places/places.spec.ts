@@ -214,6 +214,7 @@ describe('the places beside a site', () => {
     expect(alertOf(element)).toContain('Nobody gets in to 1 site.');
     expect(alertOf(element)).toContain('the server does not answer');
     expect(words(element)).toContain('1 site of 2 let visitors in');
+    expect(words(element)).toContain('7 minutes: the server did not answer');
     told.all.next({ kind: 'care', site: 'a' });
     await settle(fixture, 250);
     const watched = { open: 5, sites: 3, lookedAt: '2026-11-20T09:00:00Z', places: ['Tin Porch'] };
@@ -221,7 +222,6 @@ describe('the places beside a site', () => {
     await settle(fixture);
     expect(words(element)).toContain('3 sites of 5 let visitors in');
     expect(words(element)).toContain('2 sites have not been looked at yet.');
-    expect(words(element)).toContain('7 minutes: the server did not answer');
   });
 
   it('Rounds has findings of one kind mended together, and says what could not be begun', async () => {
