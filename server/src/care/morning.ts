@@ -9,6 +9,11 @@ import type { Outage, Watch } from './watch.js';
 /** Things that are named in a letter; of the rest how many. */
 const NAMED = 5;
 
+const lower = (title: string): string => title.replace(/^./, (c) => c.toLowerCase());
+/** The first of some lines, and how many more there are. */
+const few = (all: readonly string[]): string[] =>
+  all.length > NAMED ? [...all.slice(0, NAMED), `and ${some(all.length - NAMED, 'more', 'more')}`] : [...all];
+
 /** What there is to say of a fleet in the morning. */
 export interface Morning {
   sites: { id: string; name: string; visits: number }[];
@@ -48,24 +53,29 @@ export function morningLetter({
     .slice(0, NAMED)
     .map((g) =>
       g.findings.length === 1
-        ? `- ${name(g.findings[0]!.site)}: ${g.title.replace(/^./, (c) => c.toLowerCase())}`
+        ? `- ${name(g.findings[0]!.site)}: ${lower(g.title)}`
         : `- ${g.title}: ${[...new Set(g.findings.map((f) => name(f.site)))].slice(0, 4).join(', ')}${g.findings.length > 4 ? ' and others' : ''}`,
     );
   const more = groups.length - NAMED;
+  const down = [
+    // Where a server was away, all its sites were: that is one thing.
+    ...new Set(
+      outages.map((o) => {
+        const what = o.cause === 'server' ? `${o.server} with its sites` : name(o.site);
+        const long = o.endedAt ? `for ${lasted(o.endedAt.getTime() - o.beganAt.getTime())}` : 'and still is not';
+        return `${what} was not to be had ${long}${o.cause === 'server' ? '' : `: ${o.detail}`}.`;
+      }),
+    ),
+  ];
   return {
     subject: line.replace(/\.$/, ''),
     text:
       [
         line,
         ...(lines.length ? [[...lines, ...(more > 0 ? [`- and ${some(more, 'thing')} more`] : [])].join('\n')] : []),
-        ...outages.map(
-          (o) =>
-            `${name(o.site)} was not to be had ${o.endedAt ? `for ${lasted(o.endedAt.getTime() - o.beganAt.getTime())}` : 'and still is not'}: ${o.detail}`,
-        ),
+        ...few(down),
         ...(mended.length
-          ? [
-              `Mended: ${mended.map((m) => `${name(m.site)} (${m.title.replace(/^./, (c) => c.toLowerCase())})`).join(', ')}.`,
-            ]
+          ? [`Mended: ${few(mended.map((m) => `${name(m.site)} (${lower(m.title)})`)).join(', ')}.`]
           : []),
         `${origin}/rounds`,
       ].join('\n\n') + '\n',

@@ -1,4 +1,4 @@
-import { ADDRESSES_NOBODY_ASKS_FOR, judge, type Finding, type RoundEvidence } from '@tin-porch/core/care';
+import { ADDRESSES_NOBODY_ASKS_FOR, judge, untried, type Finding, type RoundEvidence } from '@tin-porch/core/care';
 import { migrate } from '@tin-porch/core/operations';
 import { pagePath } from '@tin-porch/core/page';
 import { some } from '@tin-porch/core/some';
@@ -207,10 +207,8 @@ export class Rounds {
       let message: RoundEvidence['message'] = null;
       await work.step('A message', async () => {
         message = await walk.message(walked.forms, () => server.client.tries(site.id));
-        if (message) checks++;
-        return (
-          message?.detail ?? (walked.forms.length ? 'Not tried: too many were sent just now' : 'The site has no form')
-        );
+        if (message && message.arrived !== null) checks++;
+        return message?.detail ?? 'The site has no form';
       });
       const { forms: _, ...pages } = walked;
       const evidence: RoundEvidence = {
@@ -263,10 +261,15 @@ export class Rounds {
              snoozed_until = case when $3 = 'broken' and finding.severity = 'look' then null else finding.snoozed_until end`,
           [site, f.key, f.severity, f.title, f.evidence, f.harm, f.fix, f.step, f.mend, f.note],
         );
-      await client.query(
-        'update finding set ended_at = now() where site = $1 and ended_at is null and not key = any($2)',
-        [site, findings.map((f) => f.key)],
+      const stands = new Set(findings.map((f) => f.key));
+      const { rows } = await client.query<{ key: string }>(
+        'select key from finding where site = $1 and ended_at is null',
+        [site],
       );
+      await client.query('update finding set ended_at = now() where site = $1 and ended_at is null and key = any($2)', [
+        site,
+        rows.map((r) => r.key).filter((key) => !stands.has(key) && !untried(evidence, key)),
+      ]);
       await tell(client, { kind: 'care', site });
     });
   }

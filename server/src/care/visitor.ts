@@ -26,6 +26,9 @@ export interface Visit {
   certificateError: string;
 }
 
+/** Bytes of one answer that are read. */
+const MOST_BYTES = 4_000_000;
+
 export interface VisitOptions {
   scheme: 'http' | 'https';
   host: string;
@@ -37,6 +40,8 @@ export interface VisitOptions {
   cookie?: string;
   /** Connections that are kept for more; without it each request has its own. */
   agent?: http.Agent;
+  /** What is longer than 4 MB is not read to its end, and no trouble. */
+  cut?: boolean;
   /** The certificate is not read again. */
   certificateKnown?: boolean;
   /** What is sent as a form is. */
@@ -79,11 +84,16 @@ export function visit(options: VisitOptions): Promise<Visit> {
         scheme === 'https' && !socket.authorized ? String(socket.authorizationError ?? 'not trusted') : '';
       res.on('data', (part: Buffer) => {
         size += part.length;
-        if (size > 4_000_000) res.destroy(new Error('the page is over 4 MB'));
-        else parts.push(part);
+        if (size <= MOST_BYTES) parts.push(part);
+        else if (!options.cut) res.destroy(new Error('the page is over 4 MB'));
+        else {
+          size = Math.max(size, Number(res.headers['content-length']) || 0);
+          end();
+          res.destroy();
+        }
       });
       res.on('error', fail);
-      res.on('end', () =>
+      const end = () =>
         done({
           status: res.statusCode ?? 0,
           ms: Math.round(performance.now() - started),
@@ -105,8 +115,8 @@ export function visit(options: VisitOptions): Promise<Visit> {
               }
             : null,
           certificateError,
-        }),
-      );
+        });
+      res.on('end', end);
     };
     const secure: https.RequestOptions & { secureContext: SecureContext } = {
       ...common,

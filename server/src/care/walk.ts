@@ -54,12 +54,12 @@ export class Walk {
   }
 
   /** Asks for one path of the site. @throws Error where nothing answers */
-  get = (path: string, form?: Record<string, string>): Promise<Visit> => {
+  get = (path: string, more: { form?: Record<string, string>; cut?: boolean } = {}): Promise<Visit> => {
     const { secure, host, address, port, roots, cookie } = this.site;
     return visit({
       ...{ scheme: secure ? 'https' : 'http', host, path, address, port, roots, agent: this.agent },
       ...(cookie && { cookie }),
-      ...(form && { form }),
+      ...more,
       certificateKnown: this.certificateKnown,
     });
   };
@@ -114,7 +114,7 @@ export class Walk {
     for (const [path, page] of from) {
       const link = { url: this.base + path, from: page };
       out.push(
-        await this.get(path).then(
+        await this.get(path, { cut: true }).then(
           (v) => ({ ...link, status: v.status, error: '', bytes: v.bytes }),
           (e: Error) => ({ ...link, status: 0, error: e.message, bytes: 0 }),
         ),
@@ -206,13 +206,13 @@ export class Walk {
     if (!form) return null;
     try {
       const { mark, mail } = await tries();
-      const v = await this.get(form.action, { ...filledIn(form), [MARK]: mark });
+      const v = await this.get(form.action, { form: { ...filledIn(form), [MARK]: mark } });
       if (v.status === 202 && (JSON.parse(v.body) as { arrived?: boolean }).arrived === true)
         return mail === null
           ? { arrived: true, detail: `${form.action} in ${v.ms} ms` }
           : { arrived: false, detail: `It is kept, but no letter tells of it: ${mail}` };
       // Too much was sent from here at this moment: that says nothing of what a visitor sends.
-      if (v.status === 429) return null;
+      if (v.status === 429) return { arrived: null, detail: 'Not tried: too many were sent just now' };
       return { arrived: false, detail: `${form.action} answered ${v.status}.` };
     } catch (error) {
       return { arrived: false, detail: `${form.action}: ${(error as Error).message}` };

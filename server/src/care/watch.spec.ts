@@ -124,6 +124,22 @@ describe('watching the sites', () => {
     await world.hostUp();
   }, 60_000);
 
+  it('knows nothing where it is itself cut off, and says nothing of sites then', async () => {
+    const nobody = {
+      ...world.config,
+      dns: { ...world.config.dns, resolvers: [{ name: 'None', address: '127.0.0.1', port: 9 }] },
+    };
+    const alone = new Watch(world.db, nobody, world.servers, { wake: () => void woken++ });
+    await alone.look(minute(0));
+    expect((await watch.of(sites[0]!)).lookedAt).toBe(minute(0).toISOString());
+    await world.hostDown();
+    for (const n of [1, 2, 3]) await alone.look(minute(n));
+    expect(await watch.outages(org())).toEqual([]);
+    // The last that is known stays what it was, and how old it is.
+    expect((await watch.of(sites[0]!)).lookedAt).toBe(minute(0).toISOString());
+    await world.hostUp();
+  }, 60_000);
+
   it('comes by the name, as a visitor does: what leads nowhere or elsewhere is down, whatever the server would answer', async () => {
     const { address } = await world.quay();
     const zone = world.names.get('one.example')!;
@@ -230,9 +246,21 @@ describe('watching the sites', () => {
       const findings = Array.from({ length: 300 }, (_, n) =>
         finding({ key: `kind-${'abcdefghijklmnop'[n % 16]} ${n}`, site: 'b' }),
       );
-      const { text } = morning({ findings })!;
+      const outages = Array.from({ length: 40 }, (_, n) => ({
+        ...{
+          site: `s${n}`,
+          server: 'quay',
+          cause: n ? ('server' as const) : ('site' as const),
+          detail: 'answered 502',
+        },
+        ...{ places: [HERE], beganAt: minute(0), endedAt: minute(9) },
+      }));
+      const mended = Array.from({ length: 40 }, (_, n) => ({ site: `s${n}`, title: 'It was' }));
+      const { text } = morning({ findings, outages, mended })!;
       expect(text).toContain('and 11 things more');
-      expect(text.split(/\s+/).length).toBeLessThan(80);
+      expect(text).toContain('quay with its sites was not to be had for 9 minutes.');
+      expect(text).toContain('s4 (it was), and 35 more.');
+      expect(text.split(/\s+/).length).toBeLessThan(120);
     });
 
     it('is written once a morning, to who looks after the sites', async () => {

@@ -63,8 +63,11 @@ export class Watch {
        from site s join server h on h.name = s.server left join site_watch w on w.site = s.id
        where s.open and s.domain is not null and s.live_release is not null and s.leaves_at is null order by s.id`,
     );
-    if (!rows.length) return;
-    const [here, there] = await Promise.all([this.fromHere(rows), this.fromThere(rows)]);
+    const led = await Promise.all(rows.map((w) => this.leads(w)));
+    const [here, there] = await Promise.all([this.fromHere(rows, led), this.fromThere(rows)]);
+    // Where nothing at all answers from here, not even about names, it is here that something is wrong.
+    const cutOff = here.every((l) => l.cause !== null) && led.every((l) => l === undefined) && !there.some((l) => l);
+    if (rows.length && cutOff) return;
     await this.keep(
       rows.map((watched, n) => {
         // Where the name leads astray it does not help that the server would answer.
@@ -76,8 +79,7 @@ export class Watch {
   }
 
   /** How each looks as a visitor here comes to it: by its name, to wherever that leads. */
-  private async fromHere(all: readonly Watched[]): Promise<Look[]> {
-    const led = await Promise.all(all.map((w) => this.leads(w)));
+  private async fromHere(all: readonly Watched[], led: readonly (string | null | undefined)[]): Promise<Look[]> {
     const looks = await lookAtAll(
       all.map((w, n) => ({ ...toLook(w), address: led[n] ?? w.address })),
       this.roots,
@@ -148,13 +150,13 @@ export class Watch {
         if (turned === 'up') letters += await this.up(client, watched, now);
         if (turned) await tell(client, { kind: 'care', site: watched.site });
       }
-      // What is watched no more, since it was closed or moved away from here, is not down.
-      const over = await client.query<{ site: string }>(
-        `update outage set ended_at = $2 where ended_at is null and not site = any($1) returning site`,
-        [after.map((a) => a.watched.site), now],
-      );
-      if (over.rowCount)
-        await client.query('delete from site_watch where not site = any($1)', [after.map((a) => a.watched.site)]);
+      // What is watched no more, since it was closed or goes, is not down.
+      const watched = after.map((a) => a.watched.site);
+      await client.query('update outage set ended_at = $2 where ended_at is null and not site = any($1)', [
+        watched,
+        now,
+      ]);
+      await client.query('delete from site_watch where not site = any($1)', [watched]);
       return letters;
     });
     if (written) this.post?.wake();

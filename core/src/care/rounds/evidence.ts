@@ -91,7 +91,10 @@ export interface RoundEvidence {
   toFind: string[];
   /** Facts visitors need to get in touch, as the sheet has them; empty where it has none. */
   facts: { phone: string; mail: string };
-  /** What became of a message sent as a visitor sends one; null where none was. */
-  message: { arrived: boolean; detail: string } | null;
+  /**
+   * What became of a message sent as a visitor sends one; null where the site has no form. `arrived` is null where none
+   * could be sent at that moment.
+   */
+  message: { arrived: boolean | null; detail: string } | null;
   open: boolean;
 }

@@ -1,6 +1,6 @@
 import type { PageEvidence, PageSeen, RoundEvidence } from './evidence.js';
 import { kindOf } from './finding.js';
-import { judge } from './judge.js';
+import { judge, untried } from './judge.js';
 
 const seen: PageSeen = {
   title: 'Name',
@@ -108,6 +108,7 @@ describe('a round', () => {
     expect(at({ unproven: 'None was ever proven.' })).toEqual(['backups-unproven']);
     expect(at({ message: { arrived: false, detail: 'answered 503' } })).toEqual(['message-lost']);
     expect(at({ message: null })).toEqual([]);
+    expect(at({ message: { arrived: null, detail: 'too many' } })).toEqual([]);
   });
 
   it('finds pages that do not answer as they should, and reads nothing off those', () => {
@@ -199,6 +200,26 @@ describe('a round', () => {
     expect(at({ search: { ...well.search!, listed: [] }, toFind: [] })).toEqual([]);
     expect(at({ search: { ...well.search!, shutOut: true }, open: false })).toEqual([]);
     expect(at({ pages: [page({}, { noindex: true })] })).toEqual(['search-two-minds']);
+  });
+
+  it('takes nothing for mended that it could not look at', () => {
+    const b = page({ url: 'https://name.example/b/', status: 500, seen: null });
+    const kept = (over: Partial<RoundEvidence>) =>
+      [
+        'page-title /',
+        'page-title /b/',
+        'page-status /b/',
+        'link x',
+        'fact-phone',
+        'message-lost',
+        'trail x',
+        'domain-astray',
+      ].filter((key) => untried({ ...well, ...over }, key));
+    expect(kept({})).toEqual([]);
+    expect(kept({ pages: [page(), b] })).toEqual(['page-title /b/', 'link x', 'fact-phone', 'message-lost']);
+    expect(kept({ pages: [page({ status: 503, seen: null })], open: false })).toEqual([]);
+    expect(kept({ message: { arrived: null, detail: 'too many' } })).toEqual(['message-lost']);
+    expect(kept({ toFind: [] })).toEqual(['trail x']);
   });
 
   it('says with everything what it does, what to do, and where', () => {

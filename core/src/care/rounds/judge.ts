@@ -1,5 +1,5 @@
 import type { RoundEvidence } from './evidence.js';
-import { found, type Finding } from './finding.js';
+import { found, kindOf, type Finding } from './finding.js';
 import { judgePages } from './pages.js';
 import { judgeSafety, judgeSearch } from './safety.js';
 import { judgeWay } from './way.js';
@@ -15,10 +15,30 @@ export function judge(evidence: RoundEvidence, now: string): Finding[] {
   ];
 }
 
+/** Kinds of findings that any page may be the cause of: while one cannot be read, it is not known whether they are gone. */
+const OF_ANY_PAGE: ReadonlySet<string> = new Set([
+  ...['titles-twice', 'link', 'outside', 'feed', 'fact-phone', 'fact-mail', 'message-lost', 'search-left-out'],
+]);
+
+/**
+ * Whether a round could not look at what a finding is of: then it stands as it stood, for what nobody looked at is not
+ * mended.
+ */
+export function untried({ pages, open, message, toFind }: RoundEvidence, key: string): boolean {
+  const kind = kindOf(key);
+  const unread = pages.filter((p) => p.status !== 200 && !(p.status === 503 && !open));
+  if (kind === 'message-lost' && message?.arrived === null) return true;
+  // What is live could not be asked for: nor could where old addresses lead.
+  if ((kind === 'trail' || kind === 'search-left-out') && !toFind.length) return true;
+  if (kind.startsWith('page-') && kind !== 'page-silent' && kind !== 'page-status')
+    return unread.some((p) => key.endsWith(` ${new URL(p.url).pathname}`));
+  return OF_ANY_PAGE.has(kind) && unread.length > 0;
+}
+
 /** What is wrong with how a site is kept: its backups, its files, its messages. */
 function judgeHouse({ unproven, damaged, message }: RoundEvidence): Finding[] {
   return [
-    ...(message && !message.arrived
+    ...(message?.arrived === false
       ? [
           found({
             key: 'message-lost',
