@@ -1,7 +1,5 @@
-import { ADDRESSES_NOBODY_ASKS_FOR, judge, untried, type Finding, type RoundEvidence } from '@tin-porch/core/care';
+import { judge, untried, type Finding, type RoundEvidence } from '@tin-porch/core/care';
 import { migrate } from '@tin-porch/core/operations';
-import { pagePath } from '@tin-porch/core/page';
-import { some } from '@tin-porch/core/some';
 import type { Backups } from '../backups/backups.js';
 import { trustedRoots } from '../certificates/certificates.js';
 import type { PorchConfig } from '../config.js';
@@ -42,6 +40,9 @@ export interface MendedFinding {
 
 const addresses = (seen: DomainSeen, domain: string, type: 'A' | 'AAAA'): string[] =>
   seen.records.filter((r) => r.name === domain && r.type === type).map((r) => r.data);
+
+/** Things looked at of a name: where it leads, by either version of the protocol, and who holds it until when. */
+const CHECKS_OF_NAME = 3;
 
 /** What is kept of the evidence for years: all but what the pages say in full. */
 const slim = (evidence: RoundEvidence) => ({
@@ -146,7 +147,6 @@ export class Rounds {
       .sort();
     const damaged = served ? await server.client.damage(site.id) : ['its settings'];
     const { domain } = site;
-    let checks = domain ? 3 : 0;
     const { seen } = domain
       ? await work.step('Domain', async () => {
           const seen = await lookAgain(this, site, domain, server);
@@ -170,61 +170,16 @@ export class Rounds {
     // What is judged is what is live, and not what is drafted.
     const live = await server.client.document(site.id).then(migrate, () => null);
     try {
-      let walked!: Awaited<ReturnType<Walk['pages']>>;
-      await work.step('Pages', async () => {
-        walked = await walk.pages(paths);
-        // Whether it answers, in what time, and eight things that stand on it.
-        checks += 10 * paths.length + (secure ? 4 + walked.cookies.length : 0);
-        return `${walked.pages.filter((p) => p.status === 200).length} of ${walked.pages.length} open`;
+      const { checks, ...walked } = await walk.all(work, {
+        paths,
+        live,
+        www: seen?.records.some((r) => r.name === `www.${domain}`) ?? false,
+        tries: () => server.client.tries(site.id),
+        outside: this.outside,
       });
-      let otherLinks: RoundEvidence['otherLinks'] = [];
-      let trails: RoundEvidence['trails'] = [];
-      let out: Awaited<ReturnType<OutsideLinks['follow']>> = { asked: 0, known: 0, failing: [] };
-      await work.step('Links', async () => {
-        otherLinks = await walk.links(walked.pages);
-        const www = domain ? (seen?.records.some((r) => r.name === `www.${domain}`) ?? false) : false;
-        if (secure && live) trails = await walk.trails(live, www);
-        out = await this.outside.follow(walked.pages);
-        checks += otherLinks.length + trails.length + out.asked;
-        return [
-          `${otherLinks.length} pictures, styles and links followed`,
-          ...(trails.length ? [`${some(trails.length, 'address', 'addresses')} that lead on`] : []),
-          ...(out.known ? [`${out.asked} of ${some(out.known, 'link')} to others`] : []),
-        ].join(', ');
-      });
-      let ajar: string[] = [];
-      let search: RoundEvidence['search'] = null;
-      let feeds: Awaited<ReturnType<Walk['feeds']>> = { count: 0, bad: [] };
-      if (secure)
-        await work.step('What others see', async () => {
-          [ajar, search, feeds] = [await walk.ajar(), await walk.search(), await walk.feeds(walked.pages)];
-          checks += ADDRESSES_NOBODY_ASKS_FOR.length + 2 + feeds.count;
-          return [
-            search.listed ? `${some(search.listed.length, 'page')} in the site map` : search.error,
-            ...(feeds.count ? [some(feeds.count, 'feed')] : []),
-          ].join(', ');
-        });
-      let message: RoundEvidence['message'] = null;
-      await work.step('A message', async () => {
-        message = await walk.message(walked.forms, () => server.client.tries(site.id));
-        if (message && message.arrived !== null) checks++;
-        return message?.detail ?? 'The site has no form';
-      });
-      const { forms: _, ...pages } = walked;
       const evidence: RoundEvidence = {
-        ...pages,
-        ...{
-          address: server.address,
-          otherLinks,
-          outside: out.failing,
-          trails,
-          ajar,
-          badFeeds: feeds.bad,
-          search,
-          message,
-          damaged,
-          open: site.open,
-        },
+        ...walked,
+        ...{ address: server.address, damaged, open: site.open },
         domain: secure ? domain : null,
         resolved: seen && !seen.error && domain ? addresses(seen, domain, 'A') : null,
         resolved6: seen && domain ? addresses(seen, domain, 'AAAA') : [],
@@ -233,11 +188,11 @@ export class Rounds {
           expires: seen.registration.expires,
           registrar: seen.registration.registrar,
         },
-        toFind: (live?.pages ?? []).filter((p) => p.hold === undefined).map(pagePath),
         facts: { phone: site.document.facts.phone ?? '', mail: site.document.facts.mail ?? '' },
         unproven: (await this.backups?.lacking(site)) ?? null,
       };
-      await this.keep(site.id, checks, evidence, judge(evidence, new Date().toISOString()));
+      const found = judge(evidence, new Date().toISOString());
+      await this.keep(site.id, checks + (domain ? CHECKS_OF_NAME : 0), evidence, found);
     } finally {
       walk.end();
     }

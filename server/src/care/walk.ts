@@ -8,9 +8,13 @@ import {
 } from '@tin-porch/core/care';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { Problem } from '@tin-porch/core/ground';
+import { pagePath } from '@tin-porch/core/page';
+import { some } from '@tin-porch/core/some';
+import type { Work } from '../jobs/jobs.js';
 import type { HostClient } from '../servers/host-client.js';
 import type { FormSeen } from '../strangers/page-seen.js';
 import type { Strangers } from '../strangers/strangers.js';
+import type { OutsideLinks } from './outside.js';
 import { visit, type Visit } from './visitor.js';
 
 /** A site as it is walked. */
@@ -33,6 +37,29 @@ const MOST_LINKS = 400;
 const MOST_TRAILS = 100;
 const MOST_HOPS = 6;
 
+/** What is walked of a site, and with whom. */
+export interface ToWalk {
+  /** Paths of its pages, as they were deployed. */
+  paths: readonly string[];
+  /** The document that is live; null where it could not be asked for. */
+  live: SiteDocument | null;
+  /** Whether there is a www name beside the bare one. */
+  www: boolean;
+  tries: () => ReturnType<HostClient['tries']>;
+  outside: Pick<OutsideLinks, 'follow'>;
+}
+/** What of the evidence comes from walking. */
+type Seen = Omit<
+  RoundEvidence,
+  'address' | 'damaged' | 'open' | 'domain' | 'resolved' | 'resolved6' | 'registration' | 'facts' | 'unproven'
+>;
+
+/** Things looked at of a page: that it answers, in what time, and what stands on it. */
+const CHECKS_OF_PAGE = 10;
+const CHECKS_OF_CERTIFICATE = 4;
+/** `robots.txt` and `sitemap.xml`. */
+const CHECKS_OF_SEARCH = 2;
+
 /** Goes through a site as a visitor does, over connections that are kept for one walk. */
 export class Walk {
   readonly base: string;
@@ -47,6 +74,61 @@ export class Walk {
     const { secure, host, port } = site;
     this.base = secure ? `https://${host}` : `http://${host}:${port}`;
     this.agent = new (secure ? https : http).Agent({ keepAlive: true, maxSockets: 4 });
+  }
+
+  /** Goes through all of it, step by step; what was seen, and at how many things it was looked. */
+  async all(
+    work: Pick<Work, 'step'>,
+    { paths, live, www, tries, outside }: ToWalk,
+  ): Promise<Seen & { checks: number }> {
+    const { secure } = this.site;
+    const read = await work.step('Pages', async () => {
+      const read = await this.pages(paths);
+      const open = read.pages.filter((p) => p.status === 200).length;
+      return { ...read, detail: `${open} of ${read.pages.length} open` };
+    });
+    const led = await work.step('Links', async () => {
+      const otherLinks = await this.links(read.pages);
+      const trails = secure && live ? await this.trails(live, www) : [];
+      const out = await outside.follow(read.pages);
+      const detail = [
+        `${otherLinks.length} pictures, styles and links followed`,
+        ...(trails.length ? [`${some(trails.length, 'address', 'addresses')} that lead on`] : []),
+        ...(out.known ? [`${out.asked} of ${some(out.known, 'link')} to others`] : []),
+      ].join(', ');
+      return { otherLinks, trails, out, detail };
+    });
+    const told = secure
+      ? await work.step('What others see', async () => {
+          const [ajar, search, feeds] = [await this.ajar(), await this.search(), await this.feeds(read.pages)];
+          const detail = [
+            search.listed ? `${some(search.listed.length, 'page')} in the site map` : search.error,
+            ...(feeds.count ? [some(feeds.count, 'feed')] : []),
+          ].join(', ');
+          const checks = ADDRESSES_NOBODY_ASKS_FOR.length + CHECKS_OF_SEARCH + feeds.count;
+          return { ajar, search, badFeeds: feeds.bad, checks, detail };
+        })
+      : { ajar: [], search: null, badFeeds: [], checks: 0 };
+    const { message } = await work.step('A message', async () => {
+      const message = await this.message(read.forms, tries);
+      return { message, detail: message?.detail ?? 'The site has no form' };
+    });
+    const { pages, certificate, certificateError, headers, cookies } = read;
+    const { otherLinks, trails, out } = led;
+    const { ajar, search, badFeeds } = told;
+    return {
+      ...{ pages, certificate, certificateError, headers, cookies, otherLinks, trails, outside: out.failing },
+      ...{ ajar, search, badFeeds, message },
+      toFind: (live?.pages ?? []).filter((p) => p.hold === undefined).map(pagePath),
+      checks:
+        CHECKS_OF_PAGE * paths.length +
+        (secure ? CHECKS_OF_CERTIFICATE + cookies.length : 0) +
+        otherLinks.length +
+        trails.length +
+        out.asked +
+        told.checks +
+        (message && message.arrived !== null ? 1 : 0),
+    };
   }
 
   end(): void {

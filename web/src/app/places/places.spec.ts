@@ -13,6 +13,7 @@ import { InboxPlace } from './inbox';
 import { NewBrief } from './new-brief';
 import { RoundsPlace } from './rounds';
 import { ServersPlace } from './servers';
+import { SitesPlace } from './sites';
 
 describe('the places beside a site', () => {
   let http: HttpTestingController;
@@ -171,6 +172,17 @@ describe('the places beside a site', () => {
     http.expectOne({ method: 'DELETE', url: '/api/moves' }).flush(null, { status: 500, statusText: 'no' });
     await settle(fixture);
     expect(alertOf(element)).not.toBe('');
+  });
+
+  it('Sites has the worst of what was found under Today, and leads to the rest', async () => {
+    const { fixture, element } = await shown(SitesPlace, 250);
+    const findings = ['a', 'b', 'c', 'd', 'e', 'f'].map((key) => aFinding({ key, title: `Finding ${key}` }));
+    for (const asked of http.match('/api/sites')) if (!asked.cancelled) asked.flush({ sites: [], findings, unread: 0 });
+    await settle(fixture);
+    expect(element.querySelectorAll('.today tp-finding').length).toBe(4);
+    const rest = element.querySelector<HTMLAnchorElement>('.today a[href="/rounds"]')!;
+    expect(rest.textContent).toContain('2 findings more, in Rounds');
+    expect(words(element)).toContain('6 things need you.');
   });
 
   it('Rounds says in words what was begun, and does not call all well what it could not ask', async () => {

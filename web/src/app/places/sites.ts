@@ -16,6 +16,9 @@ import { daysLeft, when } from '../parts/when';
 import { Gone } from './gone';
 import { STEP_TITLES } from '../site/step-titles';
 
+/** Findings that stand under Today. */
+const MOST_FINDINGS = 4;
+
 @Component({
   selector: 'tp-sites',
   changeDetection: ChangeDetectionStrategy.OnPush,
@@ -27,8 +30,13 @@ import { STEP_TITLES } from '../site/step-titles';
       <aside class="today" aria-label="Today">
         <h1>Today</h1>
         <p class="quiet">{{ today() }}</p>
-        @for (f of findings(); track f.site + f.key) {
+        @for (f of worst(); track f.site + f.key) {
           <tp-finding [finding]="f" [brief]="true" />
+        }
+        @if (findings().length > worst().length) {
+          <p>
+            <a routerLink="/rounds">{{ some(findings().length - worst().length, 'finding') }} more, in Rounds</a>
+          </p>
         }
         @for (s of shown(); track s.id) {
           <article class="finding rain">
@@ -158,6 +166,8 @@ export class SitesPlace {
   protected readonly titles = STEP_TITLES;
   protected readonly sites = signal<SiteLine[]>([]);
   protected readonly findings = signal<OpenFinding[]>([]);
+  /** What stands here of them: broken things come first, and the rest is gone through in Rounds. */
+  protected readonly worst = computed(() => this.findings().slice(0, MOST_FINDINGS));
   protected readonly loaded = signal(false);
   protected readonly fault = signal('');
   protected readonly bench = computed(() => this.sites().filter((s) => !s.open && !s.leavesAt));
@@ -219,6 +229,7 @@ export class SitesPlace {
     if (!safe) this.thumbs.set(url, (safe = this.safe.bypassSecurityTrustResourceUrl(url)));
     return safe;
   }
+  protected readonly some = some;
   protected days = (iso: string) => some(daysLeft(iso), 'day');
   protected ago = (iso: string) => when(iso);
 }
