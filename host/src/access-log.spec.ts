@@ -1,4 +1,14 @@
-import { appendFileSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import {
+  appendFileSync,
+  closeSync,
+  mkdirSync,
+  mkdtempSync,
+  openSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { writeLogLine } from '@tin-porch/core/care';
@@ -27,11 +37,47 @@ describe('access logs', () => {
   it('count what was just added, many at once', async () => {
     const logs = new AccessLogs(folder);
     for (let n = 0; n < 300; n++) add('/', `198.51.100.${n % 100}`);
-    expect(await logs.visits('yard', '2026-01-01')).toEqual({ '2026-11-02': { visits: 100, pages: 300 } });
+    const { visits, pages } = (await logs.visits('yard', '2026-01-01'))['2026-11-02']!;
+    expect([visits, pages]).toEqual([100, 300]);
     add('/about/');
     expect((await logs.visits('yard', '2026-01-01'))['2026-11-02']!.pages).toBe(301);
     expect(await logs.visits('yard', '2026-11-03')).toEqual({});
     expect(await logs.visits('other', '2026-01-01')).toEqual({});
+  });
+
+  it('read what came to a log and not what was there, line by whole line', async () => {
+    const logs = new AccessLogs(folder);
+    for (let n = 0; n < 5; n++) add(`/${n}/`);
+    await logs.visits('yard', '2026-01-01');
+    const file = join(folder, 'yard/2026-11-02.log');
+    // What was counted is not looked at again: were it, this would be counted otherwise.
+    const { size } = statSync(file);
+    const handle = openSync(file, 'r+');
+    writeSync(handle, 'X'.repeat(size - 1), 0);
+    closeSync(handle);
+    const whole = writeLogLine(entry('/six/', '198.51.100.9'));
+    appendFileSync(file, whole.slice(0, 40));
+    expect((await logs.visits('yard', '2026-01-01'))['2026-11-02']!.pages).toBe(5);
+    appendFileSync(file, `${whole.slice(40)}\n`);
+    const both = await Promise.all([logs.visits('yard', '2026-01-01'), logs.visits('yard', '2026-01-01')]);
+    for (const days of both) expect([days['2026-11-02']!.pages, days['2026-11-02']!.visits]).toEqual([6, 2]);
+  });
+
+  it('begin anew with a log that was written anew', async () => {
+    const logs = new AccessLogs(folder);
+    for (let n = 0; n < 5; n++) add('/');
+    await logs.visits('yard', '2026-01-01');
+    await logs.replace('yard', '2026-11-02', writeLogLine(entry('/a/', '198.51.100.9')));
+    expect((await logs.visits('yard', '2026-01-01'))['2026-11-02']!.byPage).toEqual({ '/a/': 1 });
+  });
+
+  it('say where people came from, and not from the site itself', async () => {
+    const logs = new AccessLogs(folder, () => new Set(['yard.example']));
+    const from = (referrer: string, address: string) => writeLogLine({ ...entry('/', address), referrer });
+    const text = [from('https://yard.example/', '198.51.100.1'), from('https://www.search.example/?q', '198.51.100.2')];
+    await logs.replace('yard', '2026-11-02', text.join('\n'));
+    const days = await logs.visits('yard', '2026-01-01');
+    expect(days['2026-11-02']!.from).toEqual({ '': 1, 'search.example': 1 });
   });
 
   it('shorten addresses after a week, and count the same visits as before', async () => {
@@ -62,6 +108,8 @@ describe('access logs', () => {
       `198.51.100.7 - - [${day}/Oct/2026:08:00:00 +0000] "GET / HTTP/1.1" 200 5 "-" "Reader/1"`;
     for (let n = 0; n < 2; n++)
       expect(await logs.replace('yard', '2026-10-05', [line('05'), line('06'), 'nonsense'].join('\n'))).toBe(1);
-    expect(await logs.visits('yard', '2026-01-01')).toEqual({ '2026-10-05': { visits: 1, pages: 1 } });
+    const days = await logs.visits('yard', '2026-01-01');
+    expect(Object.keys(days)).toEqual(['2026-10-05']);
+    expect([days['2026-10-05']!.visits, days['2026-10-05']!.pages]).toEqual([1, 1]);
   });
 });

@@ -1,16 +1,32 @@
+import { createReadStream } from 'node:fs';
 import { readdir, readFile, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
-import { countVisits, readLogLine, shortenLog, type LogEntry } from '@tin-porch/core/care';
+import { readLogLine, shortenLog, Tally, type VisitDay } from '@tin-porch/core/care';
 import { writeDurable } from './durable.js';
+
+/** A log as far as it was counted. */
+interface Counted {
+  size: number;
+  ino: number;
+  day: VisitDay;
+  /** What stands behind the last whole line. */
+  rest: string;
+  /** Null where nothing comes to it any more. */
+  tally: Tally | null;
+}
+/** A log nothing came to for so long is of a day that is over, ms. */
+const OVER_MS = 2 * 86_400_000;
 
 /** Access logs in the combined log format, as the front writes them: one file a site and day; and what they say about visits. */
 export class AccessLogs {
-  private readonly counted = new Map<
-    string,
-    { size: number; days: Record<string, { visits: number; pages: number }> }
-  >();
+  private readonly counted = new Map<string, Counted>();
+  private readonly counting = new Map<string, Promise<VisitDay>>();
 
-  constructor(private readonly folder: string) {}
+  /** @param hostsOf hosts of a site itself: who comes from there was there already */
+  constructor(
+    private readonly folder: string,
+    private readonly hostsOf: (siteId: string) => ReadonlySet<string> = () => new Set(),
+  ) {}
 
   /** Takes a past day’s log over from elsewhere, in place of what is here for that day. */
   async replace(siteId: string, day: string, text: string): Promise<number> {
@@ -56,26 +72,57 @@ export class AccessLogs {
     return count;
   }
 
-  /** Visits by day since an ISO date. */
-  async visits(siteId: string, since: string): Promise<Record<string, { visits: number; pages: number }>> {
-    const folder = join(this.folder, siteId);
-    const names = await readdir(folder).catch(() => [] as string[]);
-    const out: Record<string, { visits: number; pages: number }> = {};
-    for (const name of names.sort()) {
-      if (!name.endsWith('.log') || name.slice(0, 10) < since) continue;
-      const file = join(folder, name);
-      const { size } = await stat(file);
-      let known = this.counted.get(file);
-      if (known?.size !== size) {
-        const entries = (await readFile(file, 'utf8'))
-          .split('\n')
-          .map(readLogLine)
-          .filter((e): e is LogEntry => e !== null);
-        known = { size, days: countVisits(entries) };
-        this.counted.set(file, known);
-      }
-      Object.assign(out, known.days);
+  /**
+   * What the logs say by day, since an ISO date. What was read before is not read again: of a log that has grown only what
+   * came to it is.
+   */
+  async visits(siteId: string, since: string): Promise<Record<string, VisitDay>> {
+    const own = this.hostsOf(siteId);
+    const out: Record<string, VisitDay> = {};
+    for (const day of await this.days(siteId)) {
+      if (day < since) continue;
+      const file = join(this.folder, siteId, `${day}.log`);
+      const counted = await this.count(file, own);
+      if (counted.visits || counted.machines || counted.forms || Object.keys(counted.missing).length)
+        out[day] = counted;
     }
     return out;
+  }
+
+  /** Counts a log to where it ends now; asked twice at once, it is read once. */
+  private async count(file: string, own: ReadonlySet<string>): Promise<VisitDay> {
+    const running = this.counting.get(file);
+    if (running) return running;
+    const work = this.countOn(file, own).finally(() => this.counting.delete(file));
+    this.counting.set(file, work);
+    return work;
+  }
+
+  private async countOn(file: string, own: ReadonlySet<string>): Promise<VisitDay> {
+    const { size, mtimeMs, ino } = await stat(file);
+    let known = this.counted.get(file);
+    if (known?.size === size && known.ino === ino) return known.day;
+    // One that is another file, or shorter than it was, was written anew.
+    if (!known || known.ino !== ino || known.size > size || !known.tally)
+      known = { size: 0, ino, tally: new Tally(own), rest: '', day: new Tally().day() };
+    const tally = known.tally!;
+    let rest = known.rest;
+    if (size > known.size)
+      for await (const part of createReadStream(file, {
+        ...{ start: known.size, end: size - 1, encoding: 'latin1', highWaterMark: 1 << 20 },
+      }) as AsyncIterable<string>) {
+        const text = rest + part;
+        let from = 0;
+        for (let end = text.indexOf('\n'); end >= 0; end = text.indexOf('\n', from)) {
+          tally.add(text.slice(from, end));
+          from = end + 1;
+        }
+        rest = text.slice(from);
+      }
+    const day = tally.day();
+    // Who came is forgotten as soon as nobody can come any more on that day.
+    const over = Date.now() - mtimeMs > OVER_MS;
+    this.counted.set(file, { size, ino, day, rest, tally: over ? null : tally });
+    return day;
   }
 }

@@ -753,10 +753,9 @@ export function controlApp(parts: HostParts, door: Door, nginx: Pick<Nginx, 'bef
     if (!/^\d{4}-\d\d-\d\d$/.test(day)) throw new Problem(400, '“since” is a day such as 2026-11-02');
     return day;
   };
-  app.get(
-    '/v1/sites/:id/visits',
-    async (req, res) => void res.json({ days: await logs.visits(siteOf(req).settings.id, since(req)) }),
-  );
+  app.get('/v1/sites/:id/visits', async (req, res) => {
+    res.json({ days: await logs.visits(siteOf(req).settings.id, since(req)) });
+  });
   app.put('/v1/sites/:id/logs/:day', express.text({ type: '*/*', limit: '16mb' }), async (req, res) => {
     const site = siteOf(req);
     const day = dayOf(req);

@@ -85,7 +85,10 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
     blobs,
     certificates,
     databases: new Databases(config.databaseUrl, at('sites')),
-    logs: new AccessLogs(at('logs')),
+    logs: new AccessLogs(at('logs'), (id) => {
+      const site = sites.get(id)?.settings;
+      return new Set(site ? [...(site.domain ? [site.domain] : []), `${site.temporary}.${config.temporary.base}`] : []);
+    }),
     mailKeys: new MailKeys(at('sites')),
     challenges: new Map<string, string>(),
     tries: new Tries(),

@@ -7,6 +7,7 @@ import { Mending } from './care/mending.js';
 import { writeMornings } from './care/morning.js';
 import { Rounds } from './care/rounds.js';
 import { walkDue } from './care/turns.js';
+import { Visits } from './care/visits.js';
 import { Watch } from './care/watch.js';
 import { Certificates, trustedRoots } from './certificates/certificates.js';
 import { migrate, openDatabase } from './db/database.js';
@@ -75,7 +76,8 @@ export async function startPorch(
   const backups = new Backups(db, config.backups, sites, servers, seal);
   const watching = new Watching(db, servers);
   const ownBackups = new OwnBackups(db, config);
-  const rounds = new Rounds(db, config, sites, servers, registrar, strangers, backups);
+  const visits = new Visits(db);
+  const rounds = new Rounds(db, config, sites, servers, registrar, strangers, visits, backups);
   const mending = new Mending(db, jobs, registrar, servers);
   const inbox = new Inbox(db, servers);
   const pictures = new Pictures(db, strangers);
@@ -102,6 +104,7 @@ export async function startPorch(
     registrar,
     rounds,
     mending,
+    visits,
     watch,
     inbox,
     live,

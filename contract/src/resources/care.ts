@@ -49,6 +49,17 @@ export const inbox = {
   }),
 };
 
+const Counts = Type.Record(Type.String(), Count);
+const VisitDay = object({
+  visits: Count,
+  pages: Count,
+  byPage: Counts,
+  from: Counts,
+  devices: object({ phone: Count, tablet: Count, desktop: Count }),
+  forms: Count,
+  missing: Counts,
+  machines: Count,
+});
 const Which = Type.Array(object({ site: SiteId, key: Type.String({ minLength: 1, maxLength: 2000 }) }), {
   minItems: 1,
   maxItems: 2000,
@@ -76,6 +87,21 @@ export const rounds = {
       rounds: Type.Array(object({ site: SiteId, at: Instant, checks: Count, findings: Count, name: Type.String() })),
       walked: Count,
       watched: object({ open: Count, sites: Count, lookedAt: orNull(Instant), places: Type.Array(Type.String()) }),
+    }),
+  }),
+  'GET /sites/:id/visits': route({
+    says: 'What the access logs say about visits in some days that end today, and in as many before.',
+    role: 'accountant',
+    query: Type.Object({ days: Type.Optional(oneOf(['7', '28', '84'])) }, closed),
+    answer: object({
+      days: Count,
+      now: VisitDay,
+      before: orNull(VisitDay),
+      words: object({
+        lines: Type.Array(Type.String()),
+        next: orNull(object({ words: Type.String(), step: oneOf(['seo', 'pages', 'publish']) })),
+      }),
+      labels: Type.Record(Type.String(), Type.String()),
     }),
   }),
   'POST /findings/mend': route({

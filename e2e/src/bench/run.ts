@@ -1,3 +1,4 @@
+import { Tally, writeLogLine } from '@tin-porch/core/care';
 import { execFileSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { cpus, totalmem } from 'node:os';
@@ -129,6 +130,23 @@ timed('From one line to three whole directions', 20, (n) => {
   for (const k of [1, 2, 3]) renderPage(inDirection(made, directionNumbered(k)), 'home', { origin });
 });
 timed('Write a version: plan, words, look', 100, (n) => writeVersion(facts, n));
+const visits = Array.from({ length: 100_000 }, (_, n) =>
+  writeLogLine({
+    ...{
+      address: `198.51.${n % 250}.${(n >> 8) % 250}`,
+      time: new Date(1.8e12),
+      method: 'GET',
+      status: n % 20 ? 200 : 404,
+    },
+    ...{ path: `/page-${n % 40}/`, bytes: 5000, referrer: n % 3 ? '' : 'https://search.example/?q=boats' },
+    agent: `Mozilla/5.0 (X11; Linux x86_64) Gecko/20100101 Reader/${n % 90}.0`,
+  }),
+);
+timed('Count 100,000 lines of an access log', 20, () => {
+  const tally = new Tally();
+  for (const line of visits) tally.add(line);
+  return tally.day();
+});
 timed('Write a version in German', 60, (n) => writeVersion(facts, n, { language: 'de', length: 'long' }));
 timed('Work a whole site over: warmer', 40, (n) => rework(document, { kind: 'warmer', scope: 'site', seed: n }));
 timed('A clearer wording of a brief', 40, () => clearerBrief(facts));

@@ -128,7 +128,11 @@ export class Desks {
           }
         })();
       },
-      visits: () => logs.visits(id, new Date(Date.now() - VISIT_DAYS * 86_400_000).toISOString().slice(0, 10)),
+      visits: async () => {
+        const since = new Date(Date.now() - VISIT_DAYS * 86_400_000).toISOString().slice(0, 10);
+        const days = Object.entries(await logs.visits(id, since));
+        return Object.fromEntries(days.map(([day, { visits, pages }]) => [day, { visits, pages }]));
+      },
       changed: () => this.mark(id),
       ...(this.parts.post && { post: () => this.parts.post?.wake(id) }),
     };

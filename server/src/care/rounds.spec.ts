@@ -132,18 +132,4 @@ describe('a round', () => {
     await world.hostUp();
     expect((await world.rounds.wayIn(site)).map((l) => l.state)).toEqual(['good', 'good', 'good', 'good', 'good']);
   }, 90_000);
-
-  it('takes the counts of visits over, each day once, the later count standing', async () => {
-    const day = new Date(Date.now() - 86_400_000).toISOString().slice(0, 10);
-    let asked = '';
-    const say = (visits: number) =>
-      world.rounds.keepVisits(site, (_, since) => {
-        asked = since;
-        return Promise.resolve({ [day]: { visits, pages: visits * 2 } });
-      });
-    await say(3);
-    await say(5);
-    expect((await world.rounds.visitsOf([site, 'nobody'])).get(site)![day]).toEqual({ visits: 5 });
-    expect(asked < day).toBeTrue();
-  });
 });

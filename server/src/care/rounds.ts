@@ -15,6 +15,7 @@ import type { Strangers } from '../strangers/strangers.js';
 import type { Sites } from '../sites/sites.js';
 import type { DomainSeen } from '../sites/site-row.js';
 import { OutsideLinks } from './outside.js';
+import type { Visits } from './visits.js';
 import { wayIn, type WayLink } from './visitor.js';
 import { Walk } from './walk.js';
 
@@ -64,6 +65,7 @@ export class Rounds {
     private readonly servers: Servers,
     readonly registrar: Registrar,
     private readonly strangers: Strangers,
+    private readonly visits: Pick<Visits, 'take'>,
     private readonly backups: Pick<Backups, 'lacking'> | null = null,
   ) {
     this.roots = trustedRoots(config);
@@ -196,7 +198,7 @@ export class Rounds {
     } finally {
       walk.end();
     }
-    await this.keepVisits(site.id, server.client.visits.bind(server.client));
+    await this.visits.take(site.id, server.client);
   }
 
   private async keep(site: string, checks: number, evidence: RoundEvidence, findings: Finding[]): Promise<void> {
@@ -227,30 +229,5 @@ export class Rounds {
       ]);
       await tell(client, { kind: 'care', site });
     });
-  }
-
-  /** Takes over what the server’s access logs say, for the last twelve weeks. */
-  async keepVisits(
-    site: string,
-    visits: (id: string, since: string) => Promise<Record<string, { visits: number; pages: number }>>,
-  ): Promise<void> {
-    const since = new Date(Date.now() - 84 * 86_400_000).toISOString().slice(0, 10);
-    const days = Object.entries(await visits(site, since));
-    if (!days.length) return;
-    await this.db.query(
-      `insert into visit_day (site, day, visits, pages) select $1, d, v, p from unnest($2::date[], $3::int[], $4::int[]) as t(d, v, p)
-       on conflict (site, day) do update set visits = excluded.visits, pages = excluded.pages`,
-      [site, days.map(([d]) => d), days.map(([, c]) => c.visits), days.map(([, c]) => c.pages)],
-    );
-  }
-
-  async visitsOf(ids: string[]): Promise<Map<string, Record<string, { visits: number }>>> {
-    const { rows } = await this.db.query<{ site: string; day: string; visits: number }>(
-      `select site, to_char(day, 'YYYY-MM-DD') as day, visits from visit_day where site = any($1) and day > current_date - 85`,
-      [ids],
-    );
-    const out = new Map<string, Record<string, { visits: number }>>();
-    for (const r of rows) out.set(r.site, { ...out.get(r.site), [r.day]: { visits: r.visits } });
-    return out;
   }
 }

@@ -17,6 +17,15 @@ const AGENTS = [
   'Mozilla/5.0 (Phone; 17_5) Pocket/17.5 Mobile',
   'Mozilla/5.0 (compatible; TideCrawl/2.1 bot)',
 ];
+/** Where readers of the demo sites come from; most come straight there. */
+const LED_BY = [
+  '',
+  '',
+  '',
+  'https://search.example/',
+  'https://search.example/',
+  'https://saltmarrow.example/traders/',
+];
 const WEEKS = 12;
 
 /** A past day’s access log of a made-up site: readers, crawlers and a few mistyped addresses, the same every time. */
@@ -28,6 +37,7 @@ function dayLog(day: Date, visits: number, seed: number): string {
   for (let n = 0; n < count; n++) {
     const address = `198.51.100.${1 + Math.floor(random.next() * 250)}`;
     const agent = random.pick(AGENTS);
+    let referrer = random.pick(LED_BY);
     let at = day.getTime() + Math.floor(random.next() * 86_000_000);
     for (const path of [
       '/',
@@ -42,10 +52,12 @@ function dayLog(day: Date, visits: number, seed: number): string {
           path,
           status: path === '/old-page' ? 404 : 200,
           bytes: 4000 + Math.floor(random.next() * 5000),
-          referrer: '',
+          referrer,
           agent,
         }),
       });
+      // From the first page on they are there already.
+      referrer = '';
       at = Math.min(at + 8000 + Math.floor(random.next() * 60_000), day.getTime() + 86_399_000);
     }
   }

@@ -6,6 +6,7 @@ import type { Backups } from '../backups/backups.js';
 import type { OwnBackups } from '../backups/own-backups.js';
 import type { Mending } from '../care/mending.js';
 import type { Rounds } from '../care/rounds.js';
+import type { Visits } from '../care/visits.js';
 import type { Watch } from '../care/watch.js';
 import type { Certificates } from '../certificates/certificates.js';
 import type { Choices } from '../choosing/choices.js';
@@ -46,6 +47,7 @@ export interface Parts {
   registrar: Registrar;
   rounds: Rounds;
   mending: Mending;
+  visits: Visits;
   watch: Watch;
   inbox: Inbox;
   live: LiveChanges;

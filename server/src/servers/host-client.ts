@@ -3,7 +3,7 @@ import type { ReadableStream } from 'node:stream/web';
 import { fetch, type Agent, type BodyInit, type Response } from 'undici';
 import { JobLater, JobRefused } from '../jobs/jobs.js';
 import type { Operation } from '@tin-porch/core/operations';
-import type { Look, MailSender } from '@tin-porch/core/care';
+import type { Look, MailSender, VisitDay } from '@tin-porch/core/care';
 import type { SiteDocument } from '@tin-porch/core/model';
 import type { Manifest } from '@tin-porch/core/page';
 import type { Looked } from '@tin-porch/press/looking';
@@ -421,13 +421,9 @@ export class HostClient {
   /** How sites of other servers look from this one, in their order. */
   looks = async (looks: readonly Looked[]) =>
     (await this.call<{ looks: Omit<Look, 'place'>[] }>('POST', '/looks', { looks })).looks;
+  /** What a site’s access logs say by day, since an ISO date. */
   visits = async (id: string, since: string) =>
-    (
-      await this.call<{ days: Record<string, { visits: number; pages: number }> }>(
-        'GET',
-        `/sites/${id}/visits?since=${since}`,
-      )
-    ).days;
+    (await this.call<{ days: Record<string, VisitDay> }>('GET', `/sites/${id}/visits?since=${since}`)).days;
   putLog = (id: string, day: string, text: string) =>
     this.call<{ lines: number }>('PUT', `/sites/${id}/logs/${day}`, undefined, text);
 }

@@ -9,6 +9,7 @@ import { writeVersion } from '@tin-porch/core/making';
 import type { Operation } from '@tin-porch/core/operations';
 import { Accounts } from '../accounts/accounts.js';
 import { Rounds } from '../care/rounds.js';
+import { Visits } from '../care/visits.js';
 import { Certificates } from '../certificates/certificates.js';
 import type { PorchConfig } from '../config.js';
 import { Registrar } from '../domains/registrar.js';
@@ -106,7 +107,8 @@ export async function smallWorld() {
   const strangers = new Strangers();
   const registrar = new Registrar(config);
   const certificates = new Certificates(db, config, sites, servers, registrar, seal);
-  const rounds = new Rounds(db, config, sites, servers, registrar, strangers);
+  const visits = new Visits(db);
+  const rounds = new Rounds(db, config, sites, servers, registrar, strangers, visits);
   const pictures = new Pictures(db, strangers);
   const live = new LiveChanges(db, sites, servers, pictures);
   await new Accounts(db).put('ines@tinporch.example', 'Ines', 'a-dry-place-to-work');
@@ -122,6 +124,7 @@ export async function smallWorld() {
       servers,
       certificates,
       rounds,
+      visits,
       pictures,
       live,
       registrar,

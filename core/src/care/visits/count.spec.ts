@@ -1,4 +1,4 @@
-import { byWeek, countVisits, readLogLine, writeLogLine, type LogEntry } from './count.js';
+import { byWeek, readLogLine, writeLogLine } from './count.js';
 
 const line = (over: Partial<Parameters<typeof writeLogLine>[0]> = {}) =>
   writeLogLine({
@@ -19,18 +19,6 @@ describe('visits', () => {
     expect(hostile.split('\n').length).toBe(1);
     expect(readLogLine(hostile)?.status).toBe(200);
     expect(readLogLine('nonsense')).toBeNull();
-  });
-
-  it('count people once a day and machines, errors and files not at all', () => {
-    const entries = [
-      line(),
-      line({ path: '/about/' }),
-      line({ agent: 'TideBot/1' }),
-      line({ status: 404 }),
-      line({ path: '/site.css' }),
-      line({ address: '198.51.100.8' }),
-    ].map(readLogLine) as LogEntry[];
-    expect(countVisits(entries)).toEqual({ '2026-11-02': { visits: 2, pages: 3 } });
   });
 
   it('are summed into weeks that end today', () => {

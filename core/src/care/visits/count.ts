@@ -83,30 +83,8 @@ export function writeLogLine(entry: {
   return `${entry.address} - - [${stamp}] "${entry.method} ${safe(entry.path).replace(/ /g, '%20')} HTTP/1.1" ${entry.status} ${entry.bytes} "${safe(entry.referrer) || '-'}" "${safe(entry.agent) || '-'}"`;
 }
 
-const MACHINE = /bot|crawl|spider|slurp|fetch|monitor|check|curl|wget|python|round/i;
-
-/** True for a request that a person reading a page made. */
-export const isReading = (e: LogEntry): boolean =>
-  e.method === 'GET' &&
-  e.status < 400 &&
-  e.status !== 301 &&
-  !MACHINE.test(e.agent) &&
-  (e.path.split('?')[0]!.endsWith('/') || e.path.endsWith('.html'));
-
-/** Visits by day from log entries: one visit is one address and browser on one day, however many pages it read. */
-export function countVisits(entries: Iterable<LogEntry>): Record<string, { visits: number; pages: number }> {
-  const seen = new Map<string, { who: Set<string>; pages: number }>();
-  for (const e of entries) {
-    if (!isReading(e)) continue;
-    const day = seen.get(e.day) ?? { who: new Set<string>(), pages: 0 };
-    seen.set(e.day, day);
-    day.who.add(`${e.address} ${e.agent}`);
-    day.pages++;
-  }
-  return Object.fromEntries(
-    [...seen].sort(([a], [b]) => (a < b ? -1 : 1)).map(([day, d]) => [day, { visits: d.who.size, pages: d.pages }]),
-  );
-}
+/** What programs that read for nobody say of themselves. */
+export const MACHINE = /bot|crawl|spider|slurp|fetch|monitor|check|curl|wget|python|round/i;
 
 /** Sums days into weeks that end on `today` (ISO date): `weeks` numbers, oldest first. */
 export function byWeek(days: Record<string, { visits: number }>, today: string, weeks: number): number[] {

@@ -1,6 +1,7 @@
 import type { inbox as inboxRoutes, rounds as roundRoutes } from '@tin-porch/contract';
-import { byNeed, byWeek, fleetLine } from '@tin-porch/core/care';
+import { byNeed, byWeek, fleetLine, visitWords } from '@tin-porch/core/care';
 import { Problem } from '@tin-porch/core/ground';
+import { pagePath } from '@tin-porch/core/page';
 import { some } from '@tin-porch/core/some';
 import { nameOf } from '../../sites/site-row.js';
 import type { Parts } from '../parts.js';
@@ -51,7 +52,15 @@ export function inboxHandlers({ sites, inbox }: Parts): Handlers<typeof inboxRou
 }
 
 /** Rounds over all sites, what they found, and whether visitors get in. */
-export function roundHandlers({ sites, rounds, jobs, mending, watch }: Parts): Handlers<typeof roundRoutes> {
+export function roundHandlers({
+  sites,
+  servers,
+  rounds,
+  jobs,
+  mending,
+  visits,
+  watch,
+}: Parts): Handlers<typeof roundRoutes> {
   return {
     'GET /rounds': async ({ me }) => {
       const [rows, last, all, outages, mended] = await Promise.all([
@@ -67,11 +76,11 @@ export function roundHandlers({ sites, rounds, jobs, mending, watch }: Parts): H
       const staying = new Set(walked.map((r) => r.id));
       const findings = all.filter((f) => staying.has(f.site)).map(named);
       const open = findings.filter((f) => !f.snoozed);
-      const visits = await rounds.visitsOf(walked.map((r) => r.id));
+      const came = await visits.of(walked.map((r) => r.id));
       const now = new Date().toISOString();
       const groups = byNeed(
         open.map((f) => ({ ...f, firstSeen: f.firstSeen.toISOString() })),
-        (site) => byWeek(visits.get(site) ?? {}, now.slice(0, 10), 1)[0]!,
+        (site) => byWeek(came.get(site) ?? {}, now.slice(0, 10), 1)[0]!,
         now,
       );
       return {
@@ -87,6 +96,16 @@ export function roundHandlers({ sites, rounds, jobs, mending, watch }: Parts): H
           ...(await watch.fleet(me.organisation)),
         },
       };
+    },
+    'GET /sites/:id/visits': async ({ me, params, query }) => {
+      const site = await sites.of(me.organisation, params['id']!);
+      const server = site.server ? await servers.get(site.server) : undefined;
+      // What came today is with its server; where that does not answer now, what was known stands.
+      if (server && site.liveRelease) await visits.take(site.id, server.client).catch(() => undefined);
+      const span = await visits.span(site.id, Number(query.days ?? '28'));
+      const labels = new Map(site.document.pages.map((p) => [pagePath(p), p.label]));
+      const words = visitWords(span.now, span.before, (p) => labels.get(p) ?? p, site.document.forms.length > 0);
+      return { ...span, words, labels: Object.fromEntries(labels) };
     },
     'POST /findings/mend': async ({ body, me, note }) => {
       const did = await mending.mend(me.organisation, body.which, me.name);

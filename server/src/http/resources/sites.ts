@@ -37,12 +37,24 @@ const goingChip = (at: Date) => ({
 
 /** Sites: lists of them, one of them, and changes of it. */
 export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
-  const { sites, servers, jobs, certificates, rounds, inbox, keptSections, strangers, departures, config } = parts;
+  const {
+    sites,
+    servers,
+    jobs,
+    certificates,
+    rounds,
+    visits: visitDays,
+    inbox,
+    keptSections,
+    strangers,
+    departures,
+    config,
+  } = parts;
 
   async function lines(rows: readonly SiteHead[]): Promise<Sendable<SiteLine>[]> {
     const [known, visits, all] = await Promise.all([
       sites.states.known(rows),
-      rounds.visitsOf(rows.map((r) => r.id)),
+      visitDays.of(rows.map((r) => r.id)),
       servers.all(),
     ]);
     const now = new Date().toISOString();

@@ -19,6 +19,7 @@ import { day, daysLeft, when } from '../../parts/when';
 import { Worktable } from '../../parts/worktable';
 import { SiteBackups } from '../site-backups';
 import { SiteHome } from '../site-home';
+import { SiteVisits } from '../site-visits';
 import { SiteStore } from '../site-store';
 
 type Watched = Answered<'GET /sites/:id/care'>;
@@ -34,6 +35,7 @@ const SHOWN: ReadonlySet<Job['kind']> = new Set(['round', 'rollback', 'backup', 
     RouterLink,
     SiteBackups,
     SiteHome,
+    SiteVisits,
     LiveChanges,
     DeskPeople,
     TakeAlong,
@@ -98,8 +100,9 @@ const SHOWN: ReadonlySet<Job['kind']> = new Set(['round', 'rollback', 'backup', 
           @if (w.looks) {
             <h2 class="gap">Whether visitors get in</h2>
             <p>
-              <b>{{ w.share }} %</b> of {{ w.looks.toLocaleString('en-GB') }} looks in the last 30 days, each minute
-              from {{ w.places.join(' and from ') }}{{ w.lookedAt ? '; the last ' + ago(w.lookedAt) : '' }}.
+              <b>{{ w.share }} %</b> of {{ w.looks === 1 ? '1 look' : w.looks.toLocaleString('en-GB') + ' looks' }} in
+              the last 30 days, each minute from {{ w.places.join(' and from ')
+              }}{{ w.lookedAt ? '; the last ' + ago(w.lookedAt) : '' }}.
             </p>
             @if (w.outages.length) {
               <tp-outage-lines [outages]="w.outages" [named]="false" />
@@ -112,13 +115,12 @@ const SHOWN: ReadonlySet<Job['kind']> = new Set(['round', 'rollback', 'backup', 
             {{ some(left(c.notAfter), 'day') }} left, until {{ date(c.notAfter) }}. Renewed by itself when 30 are left.
           </p>
         }
+        @if (store.detail()?.liveRelease) {
+          <tp-site-visits />
+        }
         @if (summary()?.weeks; as weeks) {
-          <h2 class="gap">Visits, week by week</h2>
+          <h3 class="gap">Week by week</h3>
           <tp-visit-bars [weeks]="weeks" />
-          <p class="quiet">
-            {{ weeks.at(-1) }} in the last seven days, {{ weeks.at(-2) }} in the seven before; from the server’s own
-            access logs, without cookies.
-          </p>
         }
       </ng-container>
     </tp-worktable>
