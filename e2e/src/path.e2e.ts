@@ -508,8 +508,18 @@ describe('From a pasted mail to a live site, in the interface', () => {
       headers: { authorization: `Bearer ${key.key}`, 'content-type': 'application/json' },
       body: JSON.stringify({ records: [{ name: '@', type: 'A', ttl: 60, data: '203.0.113.5' }] }),
     });
-    await page.click('.strip .act');
-    await page.waitForSelector('.finding:has-text("The domain leads elsewhere")');
+    // A round that is under way may have asked for the name before it moved: then it is the next one that finds it.
+    const astray = page.locator('.finding', { hasText: 'The domain leads elsewhere' });
+    await until('the record that moved', async () => {
+      await page
+        .locator('.strip .act:enabled')
+        .click({ timeout: 2000 })
+        .catch(() => undefined);
+      return astray.waitFor({ timeout: 5000 }).then(
+        () => true,
+        () => false,
+      );
+    });
     const live = async () =>
       (await test.api.call<{ liveRelease: string }>('GET', '/sites/oster-wray-sailmakers')).liveRelease;
     const newest = await live();

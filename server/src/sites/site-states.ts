@@ -10,7 +10,6 @@ export class SiteStates {
   async known(rows: readonly SiteHead[]): Promise<Map<string, SiteFacts>> {
     const ids = rows.map((r) => r.id);
     const [findings, rounds, behind, certificates, toAnswer, down] = await Promise.all([
-
       this.db.query<{ site: string } & Pick<Finding, 'key' | 'severity' | 'title'>>(
         `select site, key, severity, title from finding where ended_at is null and site = any($1)
            and (snoozed_until is null or snoozed_until < now()) order by severity, first_seen`,
