@@ -10,9 +10,9 @@ export class SiteStates {
   async known(rows: readonly SiteHead[]): Promise<Map<string, SiteFacts>> {
     const ids = rows.map((r) => r.id);
     const [findings, rounds, behind, certificates, toAnswer, down] = await Promise.all([
-      this.db.query<{ site: string } & Pick<Finding, 'key' | 'severity' | 'title'>>(
-        `select site, key, severity, title from finding where ended_at is null and site = any($1)
-           and (snoozed_until is null or snoozed_until < now()) order by severity, first_seen`,
+      this.db.query<{ site: string; off: boolean } & Pick<Finding, 'key' | 'severity' | 'title'>>(
+        `select site, key, severity, title, coalesce(snoozed_until > now(), false) as off
+         from finding where ended_at is null and site = any($1) order by severity, first_seen`,
         [ids],
       ),
       this.db.query<{ site: string; at: Date }>(
@@ -56,7 +56,8 @@ export class SiteStates {
             certificateUntil: certificates.rows.find((c) => c.domain === r.domain)?.until.toISOString() ?? null,
             open: r.open,
             lastRound: rounds.rows.find((x) => x.site === r.id)?.at.toISOString() ?? null,
-            findings: findings.rows.filter((f) => f.site === r.id),
+            findings: findings.rows.filter((f) => f.site === r.id && !f.off),
+            putOff: findings.rows.filter((f) => f.site === r.id && f.off).length,
             downSince: down.rows.find((x) => x.site === r.id)?.since.toISOString() ?? null,
             toAnswer: toAnswer.rows.find((x) => x.site === r.id)?.n ?? 0,
           },

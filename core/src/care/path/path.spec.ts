@@ -17,6 +17,7 @@ const site = (over: Partial<SiteFacts> = {}): SiteFacts => ({
   open: false,
   lastRound: null,
   findings: [],
+  putOff: 0,
   downSince: null,
   toAnswer: 0,
   ...over,
@@ -120,6 +121,8 @@ describe('the chip of a site', () => {
     expect(words(live({ findings: [look, broken] }))).toBe('brick: A page is gone');
     expect(words(live({ findings: [look, broken], toAnswer: 2 }))).toBe('brick: A page is gone');
     expect(words(live({ findings: [look], toAnswer: 2 }))).toBe('lamp: The client waits for an answer');
+    expect(words(live({ putOff: 1 }))).toBe('rain: Well but for what is put off');
+    expect(words(live({ putOff: 1, findings: [look] }))).toBe('lamp: A title is long');
     const downSince = '2026-11-26T11:48:00.000Z';
     const astray = { key: 'domain-astray', severity: 'broken' as const, title: 'The domain leads elsewhere' };
     expect(words(live({ downSince, findings: [broken] }))).toBe('brick: Nobody gets in since 11:48 UTC');

@@ -66,6 +66,8 @@ export interface SiteFacts {
   open: boolean;
   lastRound: string | null;
   findings: readonly Pick<Finding, 'key' | 'severity' | 'title'>[];
+  /** How many findings somebody put off: they are not said, and it is not all well. */
+  putOff: number;
   /** Since when nobody gets in, ISO 8601; null where visitors do. */
   downSince: string | null;
   /** What the client changed or proposes on the site itself, and waits for an answer. */
@@ -123,5 +125,6 @@ export function chipOf(site: SiteFacts, now: string): Chip {
   if (site.findings[0]) return { tone: 'lamp', words: site.findings[0].title };
   if (!site.lastRound) return { tone: 'rain', words: 'Open, not checked yet' };
   if (daysUntil(now, site.lastRound) >= 2) return { tone: 'lamp', words: 'Not checked lately' };
+  if (site.putOff) return { tone: 'rain', words: 'Well but for what is put off' };
   return { tone: 'moss', words: 'All well' };
 }
