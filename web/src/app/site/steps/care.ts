@@ -142,6 +142,7 @@ export class CareStep {
   protected readonly verdict = computed(() => {
     const n = this.findings().length;
     if (n) return `${some(n, 'thing')} to mend`;
+    if (this.putOff().length) return 'Well but for what is put off';
     return this.summary()?.lastRound
       ? `All well, ${when(this.summary()!.lastRound, this.store.now())}`
       : 'Not looked at yet';

@@ -429,6 +429,15 @@ describe('the steps that bring a site to visitors', () => {
       expect(element.querySelector('h2')!.textContent).toContain('All well');
     });
 
+    it('does not call all well what was put off', async () => {
+      const { fixture, element } = await shown(CareStep, { liveRelease: 'r-1' });
+      const snoozed = { until: '2030-01-01T09:00:00Z', reason: 'They know', by: 'Ines' };
+      seen([aFinding({ snoozed })]);
+      await settle(fixture);
+      expect(element.querySelector('h2')!.textContent).toBe('Well but for what is put off');
+      expect(words(element)).toContain('Put off: 1 thing');
+    });
+
     it('shows what was found at this site alone, also when another one is told of', async () => {
       const { fixture, element } = await shown(CareStep, { liveRelease: 'r-1' });
       seen([finding('The name leads astray')]);
