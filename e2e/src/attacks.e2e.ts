@@ -1,4 +1,5 @@
-import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { readdirSync, writeFileSync } from 'node:fs';
+import { readFile } from 'node:fs/promises';
 import { request as httpRequest, type IncomingHttpHeaders } from 'node:http';
 import { join } from 'node:path';
 import { keepMessage, messagesAfter, migrateTables } from '@tin-porch/cms';
@@ -532,18 +533,12 @@ describe('Attacked', () => {
     const { host, port } = new URL(temporary);
     const home = () => send('/', { port: Number(port), headers: { host } });
     expect((await home()).status).toBe(200);
-    const page = readdirSync(blobs, { recursive: true })
-      .map(String)
-      .filter((f) => /[0-9a-f]{64}$/.test(f))
-      .find(
-        (f) =>
-          readFileSync(join(blobs, f), 'utf8').includes('<title>Gant') &&
-          readFileSync(join(blobs, f), 'utf8').includes('Rope, laid by hand'),
-      );
-    writeFileSync(join(blobs, page!), '');
-    for (const f of readdirSync(blobs, { recursive: true }).map(String))
-      if (/[0-9a-f]{64}$/.test(f) && readFileSync(join(blobs, f), 'utf8').includes('<html'))
-        writeFileSync(join(blobs, f), '');
+    for (const f of readdirSync(blobs, { recursive: true }).map(String)) {
+      if (!/[0-9a-f]{64}$/.test(f)) continue;
+      // What no release needs any more is cleared away meanwhile.
+      const held = await readFile(join(blobs, f), 'utf8').catch(() => '');
+      if (held.includes('<html')) writeFileSync(join(blobs, f), '');
+    }
     expect((await home()).status).toBe(500);
     await test.api.job(id, 'round');
     const { findings } = await test.api.call<{ findings: { title: string }[] }>('GET', '/sites');

@@ -141,13 +141,19 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
   const go = async (route: string) => {
     if (page.url().startsWith(url))
       await page.evaluate((path) => {
+        // The screen that is there stays until the next has come, however long that takes.
+        if (location.pathname !== path)
+          Array.from(document.querySelectorAll('router-outlet'))
+            .at(-1)
+            ?.nextElementSibling?.classList.add('one-before');
         history.pushState(null, '', path);
         dispatchEvent(new PopStateEvent('popstate', { state: null }));
       }, `/${route}`);
     else await page.goto(`${url}/${route}`);
     await settle();
-    // Between two screens there is none: the next has a heading.
-    await page.waitForSelector('h1');
+    await page.waitForSelector('.one-before', { state: 'detached' });
+    // Between two screens there is none: the next has a heading, and is there when what it shows has come.
+    await page.waitForSelector('h1:not(.opening)');
     await settle();
   };
   const looks = async (what: string) => {
@@ -180,8 +186,6 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
   for (const route of walk.routes) {
     where = `/${route} at ${page.viewportSize()!.width}`;
     await go(route);
-    // What is told of a screen that is not there yet is nothing; one that has no heading is told of all the same.
-    await page.waitForSelector('h1', { timeout: 10_000 }).catch(() => undefined);
     await looks('at rest');
     if (await overflows(page)) fault('can be pushed sideways');
     const done = new Map<string, number>();
