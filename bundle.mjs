@@ -14,6 +14,7 @@ const programs = {
   'standins/dist/run/main.mjs': 'standins/dist/main.js',
   'server/dist/run/main.mjs': 'server/dist/main.js',
   'server/dist/run/spelling-worker.mjs': 'server/dist/writing/spelling-worker.js',
+  'server/dist/run/e-invoice-worker.mjs': 'server/dist/books/e-invoice-worker.js',
   'server/dist/run/hashing-worker.mjs': 'server/dist/accounts/hashing-worker.js',
   'server/dist/run/passkey-worker.mjs': 'sign-in/dist/passkey-worker.js',
   'server/dist/run/strangers-worker.mjs': 'server/dist/strangers/strangers-worker.js',
@@ -48,6 +49,8 @@ await Promise.all(
         'sharp',
         'css-tree',
         'piscina',
+        'playwright-core',
+        '@e-invoice-eu/core',
       ],
       logLevel: 'error',
       banner: {

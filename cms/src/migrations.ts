@@ -1,5 +1,5 @@
 import type { Pool } from 'pg';
-import { BY_HAND_DOWN, BY_HAND_UP, OUTBOX_DOWN, OUTBOX_UP } from '@tin-porch/mail';
+import { BY_HAND_DOWN, BY_HAND_UP, FILES_DOWN, FILES_UP, OUTBOX_DOWN, OUTBOX_UP } from '@tin-porch/mail';
 import { transaction } from './transaction.js';
 
 /** One step of the tables of a site, and the way back. Steps never change once they have been released. */
@@ -266,6 +266,7 @@ create table planned (
 create index planned_due on planned (at) where refused is null;`,
     down: 'drop table planned;',
   },
+  { id: 13, says: 'what goes with a letter, and whom it says it is from', up: FILES_UP, down: FILES_DOWN },
 ];
 export const NEWEST = MIGRATIONS.at(-1)!.id;
 

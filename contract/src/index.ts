@@ -1,5 +1,6 @@
 import type { Static } from '@sinclair/typebox';
 import { inbox, rounds, type InboxMessage as InboxMessageSchema } from './resources/care.js';
+import { books } from './resources/books.js';
 import {
   client,
   type DeskPerson as PersonSchema,
@@ -25,6 +26,7 @@ export type { PorchEvent } from './resources/events.js';
 
 export {
   account,
+  books,
   client,
   events,
   fleet,
@@ -55,6 +57,7 @@ export const routes = {
   ...fleet,
   ...inbox,
   ...rounds,
+  ...books,
   ...events,
 };
 export type RouteName = keyof typeof routes;

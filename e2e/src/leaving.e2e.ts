@@ -366,7 +366,7 @@ describe('An exported site by itself', () => {
       ),
     );
     expect(both).toEqual([0, 0]);
-    expect(await steps()).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12]);
+    expect(await steps()).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13]);
     expect(await db('select fields->>$1 as name, aside from message', ['name'])).toEqual([
       { name: 'Early', aside: false },
     ]);

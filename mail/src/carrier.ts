@@ -112,7 +112,7 @@ export class Carrier {
     this.handing = false;
     const address = own?.address ?? this.server.from;
     await this.transport.sendMail({
-      from: { name, address },
+      from: { name: letter.sender ?? name, address },
       to: letter.to,
       ...(this.server.bounces && {
         envelope: { from: bounceAddress(letter.id, this.server.bounces), to: letter.to },
@@ -122,6 +122,12 @@ export class Carrier {
       // What a person wrote goes as they wrote it.
       ...(!letter.byHand && { html: letter.html ?? htmlOf(letter.text) }),
       ...(letter.replyTo && { replyTo: letter.replyTo }),
+      ...(letter.files && {
+        attachments: letter.files.map((f) => ({
+          ...{ filename: f.name, contentType: f.type },
+          content: Buffer.from(f.content, 'base64'),
+        })),
+      }),
       // The same letter has one name for good: who gets it twice can tell.
       messageId: `<${letter.id}@${address.split('@')[1]!}>`,
       ...(own && {

@@ -23,6 +23,9 @@ export const OUTBOX_DOWN = 'drop table outgoing;';
 /** Whether a person wrote a letter, since the step after. */
 export const BY_HAND_UP = 'alter table outgoing add column by_hand boolean not null default false;';
 export const BY_HAND_DOWN = 'alter table outgoing drop column by_hand;';
+/** What goes with a letter, and whom it says it is from, since the step after that. */
+export const FILES_UP = 'alter table outgoing add column files jsonb, add column sender text;';
+export const FILES_DOWN = 'alter table outgoing drop column files, drop column sender;';
 
 /** A letter as it is to be sent. */
 export interface Letter {
@@ -35,6 +38,17 @@ export interface Letter {
   replyTo?: string;
   /** A person wrote it: it says of itself that it was made by a program otherwise (RFC 3834). */
   byHand?: boolean;
+  /** The name of whom it is from, where that is not the one all are from. */
+  sender?: string;
+  files?: LetterFile[];
+}
+/** A file that goes with a letter. */
+export interface LetterFile {
+  name: string;
+  /** Its media type. */
+  type: string;
+  /** Its bytes, in Base64 (RFC 4648, 4). */
+  content: string;
 }
 /** A letter that is on its way, or was. */
 export interface OutgoingLine {
@@ -60,7 +74,8 @@ const oneLine = (words: string) => words.replace(/[\r\n]+/g, ' ').trim();
 /** Writes a letter, in the transaction of what it is about. Gives its id, or null where that cause has one already. */
 export async function putLetter(db: Queryable, letter: Letter): Promise<string | null> {
   const { rows } = await db.query<{ id: string }>(
-    `insert into outgoing (cause, recipient, subject, body, html, reply_to, by_hand) values ($1, $2, $3, $4, $5, $6, $7)
+    `insert into outgoing (cause, recipient, subject, body, html, reply_to, by_hand, sender, files)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9)
      on conflict (cause) do nothing returning id`,
     [
       letter.cause.slice(0, 300),
@@ -70,6 +85,8 @@ export async function putLetter(db: Queryable, letter: Letter): Promise<string |
       letter.html ?? null,
       letter.replyTo ?? null,
       letter.byHand ?? false,
+      letter.sender ? oneLine(letter.sender).slice(0, 200) : null,
+      letter.files ? JSON.stringify(letter.files) : null,
     ],
   );
   return rows[0]?.id ?? null;
@@ -77,15 +94,23 @@ export async function putLetter(db: Queryable, letter: Letter): Promise<string |
 
 /** Takes the next letter that is due; it is on its way from here on, whatever becomes of whoever took it. */
 export async function takeLetter(db: Queryable): Promise<Taken | undefined> {
-  const { rows } = await db.query<Taken & { html: string | null; replyTo: string | null; byHand: boolean }>(
+  const { rows } = await db.query<
+    Taken & { html: string | null; replyTo: string | null; sender: string | null; files: LetterFile[] | null }
+  >(
     `update outgoing set state = 'sending', taken_at = now(), tries = tries + 1
      where id = (select id from outgoing where state = 'waiting' and next_at <= now() order by next_at for update skip locked limit 1)
-     returning id, cause, recipient as "to", subject, body as text, html, reply_to as "replyTo", by_hand as "byHand", tries`,
+     returning id, cause, recipient as "to", subject, body as text, html, reply_to as "replyTo", by_hand as "byHand", sender, files, tries`,
   );
   const row = rows[0];
   if (!row) return undefined;
-  const { html, replyTo, ...letter } = row;
-  return { ...letter, ...(html && { html }), ...(replyTo && { replyTo }) };
+  const { html, replyTo, sender, files, ...letter } = row;
+  return {
+    ...letter,
+    ...(html && { html }),
+    ...(replyTo && { replyTo }),
+    ...(sender && { sender }),
+    ...(files && { files }),
+  };
 }
 
 /** Notes what became of a letter that was taken. One that is to be tried again says when, in seconds. */
@@ -98,7 +123,8 @@ export async function noteLetter(
     // What has gone is not kept: there may be a link in it that signs somebody in.
     `update outgoing set state = $2, error = $3, next_at = now() + make_interval(secs => $4),
        sent_at = case when $2 = 'sent' then now() end,
-       body = case when $2 = 'sent' then '' else body end, html = case when $2 = 'sent' then null else html end
+       body = case when $2 = 'sent' then '' else body end, html = case when $2 = 'sent' then null else html end,
+       files = case when $2 = 'sent' then null else files end
      where id = $1 and state = 'sending'`,
     [id, became.state, became.error?.slice(0, 500) ?? null, 'again' in became ? became.again : 0],
   );

@@ -3,6 +3,11 @@ import { OwnBackups } from './backups/own-backups.js';
 import { Choices } from './choosing/choices.js';
 import { createServer } from 'node:http';
 import type { PorchConfig } from './config.js';
+import { CarePlans } from './books/care-plans.js';
+import { EInvoices } from './books/e-invoice.js';
+import { Invoices } from './books/invoices.js';
+import { Printer } from './books/printing.js';
+import { Reports } from './books/reports.js';
 import { Mending } from './care/mending.js';
 import { writeMornings } from './care/morning.js';
 import { Rounds } from './care/rounds.js';
@@ -87,6 +92,11 @@ export async function startPorch(
   const writing = new Writing(db, service, spellings);
   const post = config.mail ? new OwnPost(db, config.mail, log) : null;
   const watch = new Watch(db, config, servers, post);
+  const plans = new CarePlans(db);
+  const printer = new Printer(config.browser ?? null);
+  const forms = new EInvoices();
+  const origin = config.origins?.[0] ?? null;
+  const reports = new Reports(db, sites, servers, visits, plans, printer, post, origin);
   const leaving = new Leaving(servers, live, pictures);
   const moving = new Moving(db, config, sites, servers, registrar);
   const departures = new Departures(db, sites, servers, leaving, moving);
@@ -106,6 +116,9 @@ export async function startPorch(
     mending,
     visits,
     watch,
+    plans,
+    invoices: new Invoices(db, plans, printer, forms, post),
+    reports,
     inbox,
     live,
     leaving,
@@ -171,8 +184,9 @@ export async function startPorch(
       rounds,
       watch,
       post,
-      origin: config.origins?.[0] ?? `http://${config.address}:${config.port}`,
+      origin: origin ?? `http://${config.address}:${config.port}`,
     });
+    await reports.sendDue(log);
   });
   if (config.backups)
     jobs.every('nightly-backup', config.backups.cron, async () => {
@@ -214,6 +228,7 @@ export async function startPorch(
       await jobs.stop();
       await servers.close();
       await spellings.close();
+      await Promise.all([printer.close(), forms.close()]);
       await pictures.close();
       await strangers.close();
       await events.close();

@@ -43,9 +43,10 @@ export function lookAt(
   return new Promise((done) => {
     const say = (cause: Look['cause'], detail: string) => {
       clearTimeout(timer);
-      done({ cause, detail });
+      done({ cause, detail, ms: Math.round(performance.now() - began) });
       req.destroy();
     };
+    const began = performance.now();
     const timer = setTimeout(() => say('server', `no answer within ${Math.round(withinMs / 1000)} s`), withinMs);
     const options: https.RequestOptions & { secureContext: SecureContext } = {
       host: address,

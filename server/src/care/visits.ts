@@ -1,4 +1,4 @@
-import { together, type VisitDay } from '@tin-porch/core/care';
+import { daysOf, monthAfter, monthOf, together, type Month, type VisitDay } from '@tin-porch/core/care';
 import type { Database } from '../db/database.js';
 import type { HostClient } from '../servers/host-client.js';
 
@@ -51,6 +51,36 @@ export class Visits {
     const out = new Map<string, Record<string, { visits: number }>>();
     for (const r of rows) out.set(r.site, { ...out.get(r.site), [r.day]: { visits: r.visits } });
     return out;
+  }
+
+  /** What came of a month, by day too; and of the month before, where that was counted from its first day on. */
+  async month(
+    site: string,
+    month: Month,
+  ): Promise<{ now: VisitDay; before: { visits: number } | null; byDay: number[] }> {
+    const earlier = monthAfter(month, -1);
+    const { rows } = await this.db.query<{ day: string; visits: number; pages: number; detail: Detail | null }>(
+      `select to_char(day, 'YYYY-MM-DD') as day, visits, pages, detail from visit_day
+       where site = $1 and day between $2 and $3 order by visit_day.day`,
+      [site, daysOf(earlier).first, daysOf(month).last],
+    );
+    const { rows: first } = await this.db.query<{ day: string | null }>(
+      `select to_char(min(day), 'YYYY-MM-DD') as day from visit_day where site = $1`,
+      [site],
+    );
+    const of = (m: Month) => rows.filter((r) => monthOf(r.day) === m);
+    const now = of(month);
+    return {
+      now: together(now.map(({ visits, pages, detail }) => ({ ...UNTOLD, ...detail, visits, pages }))),
+      before:
+        first[0]?.day && first[0].day <= daysOf(earlier).first
+          ? { visits: of(earlier).reduce((all, r) => all + r.visits, 0) }
+          : null,
+      byDay: Array.from(
+        { length: daysOf(month).days },
+        (_, n) => now.find((r) => Number(r.day.slice(8)) === n + 1)?.visits ?? 0,
+      ),
+    };
   }
 
   /** What came of some days that end today, and of as many before them. */

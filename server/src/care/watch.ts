@@ -129,6 +129,8 @@ export class Watch {
   async keep(seen: readonly { watched: Watched; looks: Look[] }[], now: Date): Promise<void> {
     const after = seen.map(({ watched, looks }) => ({
       ...{ watched, places: looks.map((l) => l.place) },
+      // Of a look from here that got in: what a visitor waits for the first page.
+      ms: looks.find((l) => l.place === HERE && l.cause === null)?.ms ?? null,
       ...watchOn(watched.before, looks, now.toISOString()),
     }));
     const written = await transaction(this.db, async (client) => {
@@ -139,10 +141,12 @@ export class Watch {
         [JSON.stringify(after.map((a) => ({ site: a.watched.site, state: a.state, places: a.places })))],
       );
       await client.query(
-        `insert into watch_day (site, day, looks, down) select w.site, ($2::timestamptz at time zone 'UTC')::date, 1, w.down
-           from jsonb_to_recordset($1::jsonb) as w (site text, down int) join site on site.id = w.site
-         on conflict (site, day) do update set looks = watch_day.looks + 1, down = watch_day.down + excluded.down`,
-        [JSON.stringify(after.map((a) => ({ site: a.watched.site, down: a.state.down ? 1 : 0 }))), now],
+        `insert into watch_day (site, day, looks, down, took_ms, timed)
+           select w.site, ($2::timestamptz at time zone 'UTC')::date, 1, w.down, coalesce(w.ms, 0), (w.ms is not null)::int
+           from jsonb_to_recordset($1::jsonb) as w (site text, down int, ms int) join site on site.id = w.site
+         on conflict (site, day) do update set looks = watch_day.looks + 1, down = watch_day.down + excluded.down,
+           took_ms = watch_day.took_ms + excluded.took_ms, timed = watch_day.timed + excluded.timed`,
+        [JSON.stringify(after.map((a) => ({ site: a.watched.site, down: a.state.down ? 1 : 0, ms: a.ms }))), now],
       );
       let letters = 0;
       for (const { watched, state, turned, places } of after) {

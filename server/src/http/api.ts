@@ -1,5 +1,6 @@
 import {
   account,
+  books,
   events,
   fleet,
   inbox,
@@ -21,6 +22,7 @@ import express, { Router } from 'express';
 import { JobLater, JobRefused } from '../jobs/jobs.js';
 import { HostRefused } from '../servers/host-client.js';
 import type { Parts } from './parts.js';
+import { bookHandlers } from './resources/books.js';
 import { inboxHandlers, roundHandlers } from './resources/care.js';
 import { eventHandlers } from './resources/events.js';
 import { libraryHandlers, pictureHandlers } from './resources/pictures.js';
@@ -106,6 +108,7 @@ export function api(parts: Parts): Router {
   serve(router, served, fleet, fleetHandlers(parts));
   serve(router, served, inbox, inboxHandlers(parts));
   serve(router, served, rounds, roundHandlers(parts));
+  serve(router, served, books, bookHandlers(parts));
   serve(router, served, events, eventHandlers(parts));
 
   router.use(() => {

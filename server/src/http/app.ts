@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import compression from 'compression';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 import helmet from 'helmet';
+import { MONTH } from '@tin-porch/core/care';
 import { Problem, problemFrom } from '@tin-porch/core/ground';
 import { families } from '@tin-porch/core/look';
 import { fontPath } from '@tin-porch/core/page';
@@ -157,6 +158,25 @@ export function porchApp(parts: Parts, log: { error(o: object, m: string): void 
     await parts.choices.choose(req.params.token, Number(chosen ?? NaN), String(by), String(note));
     res.redirect(303, `/choose/${req.params.token}`);
   });
+
+  // What a client is told of a month: for whoever is signed in as it stands now, and by its link as it was sent. No script runs.
+  const sendReport = (res: Response, html: string) => {
+    res.set({
+      'content-security-policy':
+        "default-src 'none'; style-src 'unsafe-inline'; font-src 'self'; frame-ancestors 'self'; sandbox",
+      'cache-control': 'no-store',
+    });
+    res.removeHeader('x-frame-options');
+    res.type('html').send(html);
+  };
+  app.get('/window/reports/:id/:month', async (req, res) => {
+    const session = await parts.accounts.session(sessionToken(req));
+    if (!session) throw new Problem(401, 'Sign in first');
+    if (!MONTH.test(req.params.month)) throw new Problem(404, 'There is no such month');
+    const site = await parts.sites.of(session.designer.organisation, req.params.id);
+    sendReport(res, await parts.reports.page(site, req.params.month));
+  });
+  app.get('/report/:token', async (req, res) => sendReport(res, await parts.reports.byToken(req.params.token)));
 
   const fonts = new Map(Object.keys(families).map((id) => [fontPath(id), families[id]!.file]));
   app.get('/fonts/:file', async (req, res) => {

@@ -4,7 +4,7 @@ import { connect } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import pg from 'pg';
-import { BY_HAND_UP, Carrier, letters, noteBounce, OUTBOX_UP, putLetter } from '@tin-porch/mail';
+import { BY_HAND_UP, FILES_UP, Carrier, letters, noteBounce, OUTBOX_UP, putLetter } from '@tin-porch/mail';
 import { bounceServer } from '@tin-porch/mail/bounces';
 import { failureIn } from '@tin-porch/mail/report';
 import { mailServer } from '@tin-porch/standins';
@@ -47,7 +47,7 @@ describe('what comes back of letters', () => {
     folder = mkdtempSync(join(tmpdir(), 'tin-porch-bounces-'));
     const database = await realDatabase();
     db = new pg.Pool({ connectionString: await database.another(''), max: 6 });
-    await db.query(`${OUTBOX_UP}${BY_HAND_UP}`);
+    await db.query(`${OUTBOX_UP}${BY_HAND_UP}${FILES_UP}`);
     taking = bounceServer(DOMAIN, (letter, words) =>
       away ? Promise.reject(new Error('the database is away')) : noteBounce(db, letter, words),
     );

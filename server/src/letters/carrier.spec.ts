@@ -9,6 +9,7 @@ import { arrived, mailServer } from '@tin-porch/standins';
 import {
   became,
   BY_HAND_UP,
+  FILES_UP,
   Carrier,
   doubtLetters,
   htmlOf,
@@ -45,7 +46,7 @@ describe('letters', () => {
       await db.end();
       await database.end();
     };
-    await db.query(`${OUTBOX_UP}${BY_HAND_UP}`);
+    await db.query(`${OUTBOX_UP}${BY_HAND_UP}${FILES_UP}`);
   });
   afterAll(async () => {
     await end();

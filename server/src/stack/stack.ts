@@ -67,6 +67,8 @@ function allocator(): NodeJS.ProcessEnv {
 }
 
 const POSTGRES_PORT = 5480;
+/** Debian’s chromium. */
+const BROWSER = '/usr/bin/chromium';
 export const HOSTS = [
   { name: 'quay', last: 11 },
   { name: 'slip', last: 12 },
@@ -508,6 +510,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
         },
       },
       mail: { host: mail.address, port: mail.port, from: 'porch@tinporch.example' },
+      ...(existsSync(BROWSER) && { browser: BROWSER }),
       ...(options.checkAnswers && { checkAnswers: true }),
     };
     // Made up once and said once: the account keeps a hash of it, and nothing else does.

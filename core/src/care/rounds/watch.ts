@@ -8,6 +8,8 @@ export interface Look {
   /** Why it was not well; null where it was. */
   cause: OutageCause | null;
   detail: string;
+  /** Milliseconds until there was an answer; left out where that was not taken. */
+  ms?: number;
 }
 
 /** How a site is watched: what is remembered from one look to the next. */
