@@ -207,15 +207,14 @@ describe('invoices that are kept', () => {
 
   it('are printed once, and sent once with both forms', async () => {
     const id = await draft('2026-10');
-    const { look } = (await whole()).document;
-    expect((await invoices.pdf(org(), id, look)).name).toBe('draft.pdf');
-    await expectAsync(invoices.send(org(), id, look, by)).toBeRejectedWithError(/draft is not sent/);
+    expect((await invoices.pdf(org(), id)).name).toBe('draft.pdf');
+    await expectAsync(invoices.send(org(), id, by)).toBeRejectedWithError(/draft is not sent/);
     await invoices.issue(org(), id, NOW);
-    const first = await invoices.pdf(org(), id, look);
+    const first = await invoices.pdf(org(), id);
     expect(first.bytes.subarray(0, 5).toString()).toBe('%PDF-');
-    expect((await invoices.pdf(org(), id, look)).bytes.equals(first.bytes)).toBe(true);
+    expect((await invoices.pdf(org(), id)).bytes.equals(first.bytes)).toBe(true);
     woken = 0;
-    const ends = await Promise.allSettled([1, 2].map(() => invoices.send(org(), id, look, by)));
+    const ends = await Promise.allSettled([1, 2].map(() => invoices.send(org(), id, by)));
     expect(ends.filter((e) => e.status === 'fulfilled').length).toBe(1);
     const { rows } = await world.db.query<{
       recipient: string;
@@ -228,7 +227,7 @@ describe('invoices that are kept', () => {
     expect(Buffer.from(rows[0]!.files[0]!.content, 'base64').equals(first.bytes)).toBe(true);
     expect(woken).toBe(1);
     // Asked for once more, on purpose.
-    await invoices.send(org(), id, look, by);
+    await invoices.send(org(), id, by);
     expect((await world.db.query('select 1 from outgoing')).rowCount).toBe(2);
   });
 

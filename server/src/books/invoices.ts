@@ -17,7 +17,6 @@ import {
   type TimeNote,
 } from '@tin-porch/core/care';
 import { Problem } from '@tin-porch/core/ground';
-import type { Look } from '@tin-porch/core/model';
 import { putLetter } from '@tin-porch/mail';
 import { transaction, type Database, type Queryable } from '../db/database.js';
 import { nameOf, type SiteRow } from '../sites/site-row.js';
@@ -281,12 +280,12 @@ export class Invoices {
   }
 
   /** It printed: once for all where it has a number, as it is now where it is a draft. @throws Problem 404, 503 */
-  async pdf(organisation: string, id: string, look: Look): Promise<{ name: string; bytes: Buffer }> {
+  async pdf(organisation: string, id: string): Promise<{ name: string; bytes: Buffer }> {
     const row = await this.get(organisation, id);
     const { rows } = await this.db.query<{ pdf: Buffer | null }>('select pdf from invoice where id = $1', [id]);
     const name = `${(row.number ?? 'draft').replace(/[^\w-]+/g, '-')}.pdf`;
     if (rows[0]?.pdf) return { name, bytes: rows[0].pdf };
-    const bytes = await this.printer.pdf(drawInvoice(await this.current(organisation, row), look));
+    const bytes = await this.printer.pdf(drawInvoice(await this.current(organisation, row)));
     if (!row.number) return { name, bytes };
     const kept = await this.db.query<{ pdf: Buffer }>(
       'update invoice set pdf = coalesce(pdf, $2) where id = $1 returning pdf',
@@ -299,7 +298,7 @@ export class Invoices {
    * Sends an issued invoice to whoever pays: as PDF and as electronic invoice. A second time only where it is asked for again.
    * @throws Problem 404, 409, 503
    */
-  async send(organisation: string, id: string, look: Look, by: { name: string; mail: string }): Promise<string> {
+  async send(organisation: string, id: string, by: { name: string; mail: string }): Promise<string> {
     const row = await this.get(organisation, id);
     if (!row.number) throw new Problem(409, 'A draft is not sent', 'Give it its number first.');
     if (!this.post) throw new Problem(409, 'No mail server is set', 'Save the PDF, and send it by hand.');
@@ -308,7 +307,7 @@ export class Invoices {
       throw new Problem(409, 'Whoever pays has no mail address', 'Write it under who pays, and take this one back.');
     const issued = await this.issued(row);
     const { title, letter, hello } = invoiceSaid(issued);
-    const [pdf, { xml }] = [await this.pdf(organisation, id, look), await this.ubl(organisation, id)];
+    const [pdf, { xml }] = [await this.pdf(organisation, id), await this.ubl(organisation, id)];
     const file = pdf.name.replace(/\.pdf$/, '');
     await transaction(this.db, async (client) => {
       const { rowCount } = await client.query(

@@ -1,3 +1,4 @@
+import { tmpdir } from 'node:os';
 import { families } from '@tin-porch/core/look';
 import { Problem } from '@tin-porch/core/ground';
 import { readAsset } from '@tin-porch/press/assets';
@@ -64,15 +65,16 @@ export class Printer {
         'There is no browser to print with',
         'Install Debian’s chromium, and start Tin Porch again.',
       );
-    this.browser ??= import('playwright-core').then(({ chromium }) =>
-      chromium.launch({ executablePath: program, args: FLAGS, timeout: WITHIN_MS }),
+    const kept = await this.browser?.catch(() => null);
+    if (kept?.isConnected()) return kept;
+    this.browser = import('playwright-core').then(({ chromium }) =>
+      chromium.launch({
+        ...{ executablePath: program, args: FLAGS, timeout: WITHIN_MS },
+        // It has nothing of what is in the environment here: neither secrets nor an allocator that it does not bear.
+        env: { PATH: process.env['PATH'] ?? '', HOME: tmpdir(), LANG: 'C.UTF-8' },
+      }),
     );
-    const browser = await this.browser.catch(() => null);
-    if (browser?.isConnected()) return browser;
-    // It ended since, or did not start: once more.
-    this.browser = undefined;
-    const { chromium } = await import('playwright-core');
-    return (this.browser = chromium.launch({ executablePath: program, args: FLAGS, timeout: WITHIN_MS }));
+    return this.browser;
   }
 
   async close(): Promise<void> {

@@ -193,10 +193,13 @@ describe('reports for clients', () => {
     expect(await reports.lastMonth(world.ines.organisation, new Date('2026-09-20T08:00:00Z'))).toEqual([]);
   });
 
-  it('are of the months since a site went up, a year of them at most', () => {
-    const at = (publishedAt: Date | null) => reports.months({ publishedAt, createdAt: new Date('2026-10-09') }, NOW);
-    expect(at(null)).toEqual(['2026-11', '2026-10']);
-    expect(at(new Date('2024-01-01')).length).toBe(13);
+  it('are of the months since a site went up or was counted, a year of them at most', async () => {
+    const at = (publishedAt: Date | null) => reports.months({ id: site, publishedAt }, NOW);
+    expect(await at(null)).toEqual([]);
+    expect(await at(new Date('2026-10-09'))).toEqual(['2026-11', '2026-10']);
+    expect((await at(new Date('2024-01-01'))).length).toBe(13);
+    await sql(`insert into visit_day (site, day, visits, pages) values ($1, '2026-09-30', 1, 1)`, [site]);
+    expect((await at(new Date('2026-10-09'))).at(-1)).toBe('2026-09');
   });
 
   it('are printed for real, in the fonts of the site', async () => {

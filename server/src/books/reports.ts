@@ -80,9 +80,14 @@ export class Reports {
     return rows[0]!;
   }
 
-  /** Which months of a site there is something to tell of, the newest first: a year of them at most. */
-  months(site: Pick<SiteRow, 'publishedAt' | 'createdAt'>, now = new Date()): Month[] {
-    const first = monthOf((site.publishedAt ?? site.createdAt).toISOString());
+  /** Which months of a site there is something to tell of, the newest first: a year of them at most, since it went up or its visits were counted. */
+  async months(site: Pick<SiteRow, 'id' | 'publishedAt'>, now = new Date()): Promise<Month[]> {
+    const { rows } = await this.db.query<{ first: string | null }>(
+      `select to_char(least($2::timestamptz at time zone 'UTC', (select min(day) from visit_day where site = $1)), 'YYYY-MM') as first`,
+      [site.id, site.publishedAt],
+    );
+    const first = rows[0]?.first;
+    if (!first) return [];
     const out: Month[] = [];
     for (let m = monthOf(now.toISOString()); m >= first && out.length < 13; m = monthAfter(m, -1)) out.push(m);
     return out;
@@ -306,7 +311,7 @@ export class Reports {
          r.sent_at as "sentAt"
        from site s join care_plan p on p.site = s.id left join client_report r on r.site = s.id and r.month = $2
        where s.organisation = $1 and p.report is not null and s.live_release is not null and s.leaves_at is null
-         and s.published_at < ($3 || '-01')::date
+         and least(s.published_at, (select min(day) from visit_day v where v.site = s.id)) < ($3 || '-01')::date
        order by name`,
       [organisation, month, monthAfter(month, 1)],
     );

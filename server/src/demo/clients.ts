@@ -1,4 +1,5 @@
 import type { CollectionKind, Facts } from '@tin-porch/core/model';
+import type { DemoCare } from './books.js';
 
 /** Something in a collection of a made-up client; days are counted from the one the demo is loaded on. */
 export interface DemoItem {
@@ -28,6 +29,7 @@ export interface DemoClient {
   trouble?: 'record-changed' | 'release-ahead';
   message?: { name: string; mail: string; phone: string; message: string };
   /** Somebody who is at the desk: what they changed there, what they propose, and what was drafted meanwhile. */
+  care?: DemoCare;
   grows?: { kind: CollectionKind; name: string; items: DemoItem[] };
   desk?: { name: string; mail: string; otherDays: string; proposes: string; drafted: string };
 }
@@ -43,6 +45,18 @@ export const demoClients: DemoClient[] = [
     holder: 'client',
     seed: 5,
     visits: 31,
+    care: {
+      plan: { name: 'Wound weekly', price: 6500, every: 'month', minutes: 90, rate: 5200 },
+      street: '9 Corn Hall Steps',
+      mail: 'maud@pellclocks.example',
+      work: [
+        [3, 35, 'The barometers moved to the front page', 'plan'],
+        [24, 25, 'Wrote to the old address book that still named the former shop', 'free'],
+        [33, 80, 'Pictures of the Corn Hall clock, cut and put in', 'plan'],
+        [36, 45, 'A page for the winter closing', 'plan'],
+        [40, 50, 'A notice for the window, printed', 'extra'],
+      ],
+    },
     grows: {
       kind: 'news',
       name: 'News',
@@ -174,6 +188,12 @@ export const demoClients: DemoClient[] = [
     stage: 'live',
     server: 'slip',
     domain: 'larkfield.example',
+    care: {
+      plan: { name: 'Quiet plot', price: 18000, every: 'year', minutes: 0, rate: null },
+      street: 'The Hut, Larkfield Lane',
+      mail: 'committee@larkfield.example',
+      work: [],
+    },
     holder: 'client',
     seed: 21,
     visits: 11,
@@ -237,6 +257,12 @@ export const demoClients: DemoClient[] = [
     stage: 'live',
     server: 'slip',
     domain: 'ferrowcycles.example',
+    care: {
+      plan: { name: 'Round the clock', price: 4500, every: 'month', minutes: 60, rate: 5200 },
+      street: '17 Chain Lane',
+      mail: 'post@ferrowcycles.example',
+      work: [[29, 40, 'Prices of the spring service', 'plan']],
+    },
     holder: 'account',
     seed: 33,
     visits: 43,

@@ -8,6 +8,7 @@ import type { Stack } from '../stack/stack.js';
 import { FIRST_DESIGNER } from '../stack/stack.js';
 import { ApiClient } from './api-client.js';
 import { DeskClient } from './desk-client.js';
+import { agreeOnCare, chargeOnce } from './books.js';
 import { demoClients, type DemoClient } from './clients.js';
 
 const AGENTS = [
@@ -175,6 +176,10 @@ async function loadClient(api: ApiClient, config: Stack['config'], client: DemoC
   await withServer(config, server.name, async (host) => {
     for (const { day, text } of logs) await host.putLog(id, day, text);
   });
+  if (client.care) {
+    await agreeOnCare(api, id, client.facts.name, client.care);
+    if (client.care.plan.every === 'month') await chargeOnce(api, id);
+  }
   if (client.message) await sendForm(server, client.domain!, config, client.message);
   if (client.trouble === 'record-changed')
     await customerSets(new URL(config.rdap).origin, client.domain!, '203.0.113.77');

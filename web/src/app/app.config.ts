@@ -78,6 +78,16 @@ const routes: Routes = [
         loadComponent: () => import('./places/rounds').then((m) => m.RoundsPlace),
       },
       {
+        path: 'books',
+        title: 'Books – Tin Porch',
+        loadComponent: () => import('./places/books').then((m) => m.BooksPlace),
+      },
+      {
+        path: 'books/:id',
+        title: 'Invoice – Tin Porch',
+        loadComponent: () => import('./places/invoice').then((m) => m.InvoicePlace),
+      },
+      {
         path: 'sample-book',
         title: 'Sample book – Tin Porch',
         loadComponent: () => import('./places/sample-book').then((m) => m.SampleBook),
@@ -104,6 +114,7 @@ const routes: Routes = [
           { path: 'seo', loadComponent: () => import('./site/steps/seo').then((m) => m.SeoStep) },
           { path: 'domain', loadComponent: () => import('./site/steps/domain').then((m) => m.DomainStep) },
           { path: 'publish', loadComponent: () => import('./site/steps/publish').then((m) => m.PublishStep) },
+          { path: 'reports/:month', loadComponent: () => import('./site/steps/report').then((m) => m.ReportStep) },
           { path: 'care', loadComponent: () => import('./site/steps/care').then((m) => m.CareStep) },
         ],
       },

@@ -1,15 +1,27 @@
 import { renderToString } from 'preact-render-to-string';
 import type { LanguageTag } from '../../model/languages.gen.js';
-import type { Look } from '../../model/site.js';
 import { totalsOf, type InvoiceText, type IssuedInvoice, type Party } from '../books/invoice.js';
 import { moneyWords } from '../books/money.js';
 import { dayWords } from '../books/months.js';
 import { minuteWords } from '../books/plan.js';
-import { inked, sheetOf } from './draw.js';
+import { inked, sheetOf, type Inks } from './draw.js';
 import { INVOICE_WORDS } from './said.js';
 
-const addressOf = (p: Party): string[] =>
-  [p.name, p.street, `${p.postcode} ${p.city}`.trim(), p.country].filter(Boolean);
+/** Plain ink on white: an invoice is of whoever writes it, and in the look of nobody’s site. */
+const PLAIN: Inks = {
+  ...{ heading: 'source-sans-3', reading: 'source-sans-3', headingWeight: 640 },
+  day: {
+    ...{ ground: '#ffffff', wash: '#f2f4f3', text: '#1b211f', quiet: '#56615d', line: '#cbd3d0' },
+    ...{ lead: '#1b211f', accent: '#56615d' },
+  },
+};
+
+/** An address line by line, with its country where that is another one than it is sent from. */
+function addressOf(p: Party, from: string, language: string): string[] {
+  const abroad = p.country !== from && /^[A-Z]{2}$/.test(p.country);
+  const country = abroad ? new Intl.DisplayNames(language, { type: 'region' }).of(p.country) : '';
+  return [p.name, p.street, `${p.postcode} ${p.city}`.trim(), country ?? ''].filter(Boolean);
+}
 
 /** A rate in hundredths of a percent as people say it: “20”, “8,1”. */
 const rateWords = (rate: number, language: string) => (rate / 100).toLocaleString(language);
@@ -36,10 +48,10 @@ export function invoiceSaid(i: InvoiceText | IssuedInvoice) {
 }
 
 /** An invoice as a page of HTML, to be printed. One without a number yet says nothing in the place of it. */
-export function drawInvoice(i: InvoiceText | IssuedInvoice, look: Look): string {
+export function drawInvoice(i: InvoiceText | IssuedInvoice): string {
   const { language, title } = invoiceSaid(i);
   const w = INVOICE_WORDS[language];
-  const ink = inked(look);
+  const ink = inked(PLAIN);
   const issued = 'number' in i ? i : null;
   const money = (amount: number) => moneyWords(amount, i.currency, language);
   const totals = totalsOf(i);
@@ -68,8 +80,8 @@ export function drawInvoice(i: InvoiceText | IssuedInvoice, look: Look): string 
   const body = renderToString(
     <body style={ink.body}>
       <main class="sheet" style={ink.sheet}>
-        <p style={ink.quiet}>{addressOf(seller).join(' · ')}</p>
-        <p style="margin: 28px 0 0; white-space: pre-line">{addressOf(buyer).join('\n')}</p>
+        <p style={ink.quiet}>{addressOf(seller, buyer.country, language).join(' · ')}</p>
+        <p style="margin: 28px 0 0; white-space: pre-line">{addressOf(buyer, seller.country, language).join('\n')}</p>
         <h1 style={`${ink.h1}; margin-top: 32px`}>{title}</h1>
         <table style="margin-top: 12px; border-collapse: collapse">
           <tbody>
@@ -156,5 +168,5 @@ export function drawInvoice(i: InvoiceText | IssuedInvoice, look: Look): string 
       </main>
     </body>,
   );
-  return sheetOf(language, title, look, body);
+  return sheetOf(language, title, PLAIN, body);
 }

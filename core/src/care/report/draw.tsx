@@ -3,8 +3,13 @@ import { families } from '../../look/type.js';
 import type { Look } from '../../model/site.js';
 import type { ReportSaid } from './said.js';
 
+/** What of a look a sheet is drawn with. */
+export interface Inks extends Pick<Look, 'heading' | 'reading' | 'headingWeight'> {
+  day: Pick<Look['day'], 'ground' | 'wash' | 'text' | 'quiet' | 'line' | 'lead' | 'accent'>;
+}
+
 /** Where the files of the families of a look lie, for whoever draws with it: by the path they are served under. */
-const facesOf = (look: Look): string =>
+const facesOf = (look: Inks): string =>
   [...new Set([look.heading, look.reading])]
     .map((id) => {
       const { css, weights } = families[id]!;
@@ -13,7 +18,7 @@ const facesOf = (look: Look): string =>
     .join('\n');
 
 /** The styles of a printed or mailed page in a look: a mail program knows no stylesheet and no custom property. */
-export function inked(look: Look) {
+export function inked(look: Inks) {
   const day = look.day;
   const [heading, reading] = [families[look.heading]!, families[look.reading]!];
   const weight = Math.min(Math.max(look.headingWeight, heading.weights[0]), heading.weights[1]);
@@ -61,7 +66,7 @@ function Days({ days, lead, line }: { days: readonly number[]; lead: string; lin
 }
 
 /** A whole page of HTML with its title and styles; on paper it is on white, without an edge around it. */
-export const sheetOf = (language: string, title: string, look: Look, body: string): string =>
+export const sheetOf = (language: string, title: string, look: Inks, body: string): string =>
   `<!doctype html>\n<html lang="${language}"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><meta name="robots" content="noindex">${renderToString(<title>{title}</title>)}<style>${facesOf(look)}
 @page { size: A4; margin: 14mm; }
 @media print { body { padding: 0 !important; background: #fff !important; } .sheet { max-width: none !important; padding: 10px 0 0 !important; background: #fff !important; } section { break-inside: avoid; } }</style></head>${body}</html>`;
@@ -70,7 +75,7 @@ export const sheetOf = (language: string, title: string, look: Look, body: strin
  * A report as a page of HTML in the look of the site, for a browser, a printer and a mail program alike: its styles stand
  * with each element. `days` are the visits of each day; left out where they cannot be drawn.
  */
-export function drawReport(said: ReportSaid, look: Look, days: readonly number[] = []): string {
+export function drawReport(said: ReportSaid, look: Inks, days: readonly number[] = []): string {
   const ink = inked(look);
   const body = renderToString(
     <body style={ink.body}>

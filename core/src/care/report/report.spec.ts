@@ -190,11 +190,11 @@ describe('what is printed and mailed', () => {
   it('lets nobody’s words be markup', () => {
     const html = drawReport(reportSaid(facts({ name: '<img src=x>', words: ['<b>x</b>'] }), 'en-GB'), look);
     expect(html).not.toMatch(/<img|<b>x/);
-    expect(drawInvoice(invoice(), look)).not.toContain('<& Daughters>');
+    expect(drawInvoice(invoice())).not.toContain('<& Daughters>');
   });
 
   it('shows what an invoice comes to, so that it can be worked out again', () => {
-    const html = drawInvoice(invoice(), look).replace(/\u00a0/g, ' ');
+    const html = drawInvoice(invoice()).replace(/\u00a0/g, ' ');
     for (const words of [
       'Rechnung 0007',
       '1 h 20 min',
@@ -216,12 +216,15 @@ describe('what is printed and mailed', () => {
   });
 
   it('asks for nothing where an invoice is taken back, and says why where no tax is due', () => {
-    const back = drawInvoice(invoice({ takesBack: { number: '0006', issued: '2026-10-01' } }), look);
+    const back = drawInvoice(invoice({ takesBack: { number: '0006', issued: '2026-10-01' } }));
     expect(back).toContain('Stornorechnung 0007');
     expect(back).not.toContain('Bitte zahlen');
-    const free = drawInvoice(invoice({ tax: { category: 'E', rate: 0 }, taxReason: 'Kein Ausweis (§ 19 UStG)' }), look);
+    const free = drawInvoice(invoice({ tax: { category: 'E', rate: 0 }, taxReason: 'Kein Ausweis (§ 19 UStG)' }));
     expect(free).toContain('§ 19 UStG');
     expect(free).not.toContain('USt. ');
-    expect(drawInvoice(invoice({ tax: { category: 'AE', rate: 0 } }), look)).toContain('Steuerschuldnerschaft');
+    const { buyer } = invoice();
+    expect(drawInvoice(invoice({ buyer: { ...buyer, country: 'FR' } }))).toContain('Frankreich');
+    expect(drawInvoice(invoice())).not.toContain('Königreich');
+    expect(drawInvoice(invoice({ tax: { category: 'AE', rate: 0 } }))).toContain('Steuerschuldnerschaft');
   });
 });

@@ -1,7 +1,6 @@
 import type { books as bookRoutes } from '@tin-porch/contract';
 import { monthAfter, monthOf, daysOf, planIn, stateOf, totalsOf, useOf, lacksOf, MONTH } from '@tin-porch/core/care';
 import { Problem } from '@tin-porch/core/ground';
-import type { Look } from '@tin-porch/core/model';
 import { some } from '@tin-porch/core/some';
 import type { InvoiceRow } from '../../books/invoices.js';
 import { nameOf, type SiteHead } from '../../sites/site-row.js';
@@ -29,13 +28,6 @@ export function bookHandlers(parts: Parts): Handlers<typeof bookRoutes> {
       ...{ ...rest, state: stateOf(row, today()), currency: text.currency, net, tax, gross },
       lacks: row.number ? [] : lacksOf(text).map((l) => l.words),
     };
-  };
-  /** The look an invoice is printed in: that of the site it is for, else of any. */
-  const lookOf = async (organisation: string, row: InvoiceRow): Promise<Look> => {
-    const site = row.site ?? (await sites.list(organisation))[0]?.id;
-    const found = site ? await sites.get(site) : undefined;
-    if (!found) throw new Problem(409, 'There is no site to print it in the look of');
-    return found.document.look;
   };
   const last = () => monthAfter(monthOf(today()), -1);
 
@@ -106,7 +98,7 @@ export function bookHandlers(parts: Parts): Handlers<typeof bookRoutes> {
     },
     'POST /invoices/:invoice/send': async ({ me, params, note }) => {
       const row = await invoices.get(me.organisation, params['invoice']!);
-      const to = await invoices.send(me.organisation, row.id, await lookOf(me.organisation, row), me);
+      const to = await invoices.send(me.organisation, row.id, me);
       await note(`Sent invoice ${row.number} to ${to}`);
       return { to };
     },
@@ -121,8 +113,7 @@ export function bookHandlers(parts: Parts): Handlers<typeof bookRoutes> {
       await note(body.day ? `Noted an invoice as paid on ${body.day}` : 'Noted an invoice as not paid');
     },
     'GET /invoices/:invoice/pdf': async ({ me, params, res }) => {
-      const row = await invoices.get(me.organisation, params['invoice']!);
-      const { name, bytes } = await invoices.pdf(me.organisation, row.id, await lookOf(me.organisation, row));
+      const { name, bytes } = await invoices.pdf(me.organisation, params['invoice']!);
       res.set('content-disposition', `inline; filename="${name}"`).type('application/pdf').send(bytes);
     },
     'GET /invoices/:invoice/xml': async ({ me, params, res }) => {
@@ -145,9 +136,9 @@ export function bookHandlers(parts: Parts): Handlers<typeof bookRoutes> {
       return {
         ...{ ...agreed, notes, use: { month, ...useOf(agreed.plan, month, notes) }, invoiced: list },
         suggested: { name, street: '', postcode: '', city: '', country: '', vatId: '', mail },
-        reports: site.publishedAt
-          ? reports.months(site).map((m) => told.find((t) => t.month === m) ?? { month: m, sentAt: null, sentTo: [] })
-          : [],
+        reports: (await reports.months(site)).map(
+          (m) => told.find((t) => t.month === m) ?? { month: m, sentAt: null, sentTo: [] },
+        ),
       };
     },
     'PUT /sites/:id/plan': async ({ me, params, body, note }) => {

@@ -16,6 +16,7 @@ import { VisitBars } from '../../parts/visit-bars';
 import { ReleaseList } from '../release-list';
 import { some } from '@tin-porch/core/some';
 import { day, daysLeft, when } from '../../parts/when';
+import { SitePlan } from '../../books/site-plan';
 import { Worktable } from '../../parts/worktable';
 import { SiteBackups } from '../site-backups';
 import { SiteHome } from '../site-home';
@@ -35,6 +36,7 @@ const SHOWN: ReadonlySet<Job['kind']> = new Set(['round', 'rollback', 'backup', 
     RouterLink,
     SiteBackups,
     SiteHome,
+    SitePlan,
     SiteVisits,
     LiveChanges,
     DeskPeople,
@@ -83,6 +85,9 @@ const SHOWN: ReadonlySet<Job['kind']> = new Set(['round', 'rollback', 'backup', 
         }
         @if (site.liveRelease) {
           <tp-site-backups />
+        }
+        @if (site.liveRelease) {
+          <tp-site-plan />
         }
         <tp-site-home />
         @if (site.document.pages.length) {

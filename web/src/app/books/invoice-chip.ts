@@ -1,0 +1,27 @@
+import { dayWords, type InvoiceState } from '@tin-porch/core/care';
+
+interface Told {
+  state: InvoiceState;
+  due: string | null;
+  paid: string | null;
+  takesBack: string | null;
+  sentAt: string | null;
+  lacks: readonly string[];
+}
+
+/** How an invoice stands, as a chip. */
+export function invoiceChip(i: Told): { tone: 'grey' | 'rain' | 'moss' | 'lamp' | 'brick'; words: string } {
+  if (i.takesBack) return { tone: 'grey', words: 'Takes back' };
+  switch (i.state) {
+    case 'draft':
+      return i.lacks.length ? { tone: 'lamp', words: 'Draft, not whole' } : { tone: 'rain', words: 'Draft' };
+    case 'taken back':
+      return { tone: 'grey', words: 'Taken back' };
+    case 'paid':
+      return { tone: 'moss', words: `Paid ${dayWords(i.paid!)}` };
+    case 'late':
+      return { tone: 'brick', words: `Late since ${dayWords(i.due!)}` };
+    case 'open':
+      return i.sentAt ? { tone: 'rain', words: `Due ${dayWords(i.due!)}` } : { tone: 'lamp', words: 'Not sent yet' };
+  }
+}
