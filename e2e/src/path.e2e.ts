@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { toDesignTokens, weakPairs } from '@tin-porch/core/look';
+import { monthAfter, monthOf, monthWords } from '@tin-porch/core/care';
 import { allTexts } from '@tin-porch/core/making';
 import pg from 'pg';
 import type { Browser, Page } from 'playwright-core';
@@ -659,6 +660,111 @@ describe('From a pasted mail to a live site, in the interface', () => {
     });
   });
 
+  it('is charged for and told of: a plan, time, a report in its look and an invoice, sent for real', async () => {
+    const id = 'oster-wray-sailmakers';
+    const month = monthAfter(monthOf(new Date().toISOString()), -1);
+    const name = monthWords(month);
+    const letters = async () =>
+      (
+        (await (await fetch(`http://${test.stack.facts.net}.34:8034/letters`)).json()) as {
+          letters: { to: string[]; from: string; subject: string; text: string; files: string[] }[];
+        }
+      ).letters;
+    const db = new pg.Client({ connectionString: test.stack.config.databaseUrl });
+    await db.connect();
+    await db.query('insert into visit_day (site, day, visits, pages) values ($1, $2, 12, 30)', [id, `${month}-10`]);
+    await db.end();
+    await step('care');
+    await page.getByRole('button', { name: 'Agree on something' }).click();
+    await page.getByLabel('There is a care plan').check();
+    await page.fill('#plan-name', 'Fair wind');
+    await page.fill('#plan-price', '45,5,0');
+    await page.locator('tp-money-field .fault').waitFor();
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByText('An amount cannot be read.').waitFor();
+    await page.fill('#plan-price', '45,50');
+    await page.fill('#plan-rate', '60');
+    await page.fill('#plan-since', month);
+    await page.getByLabel('They are told of each month').check();
+    await page.fill('#report-to', 'loft@osterwray.example');
+    await page.fill('#buyer-street', 'The Old Lifeboat House');
+    await page.fill('#buyer-city', 'Saltmarrow');
+    await page.fill('#buyer-country', 'gb');
+    await page.fill('#buyer-mail', 'loft@osterwray.example');
+    await faults('a care plan');
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByText('£45.50 each month').waitFor();
+    await page.fill('#work-words', 'New pictures of the loft');
+    await page.fill('#work-time', 'a while');
+    await page.getByRole('button', { name: 'Write it down' }).click();
+    await page.getByText('Say how long').waitFor();
+    await page.fill('#work-time', '1:30');
+    await page.fill('#work-day', `${month}-12`);
+    await page.getByRole('button', { name: 'Write it down' }).click();
+    await page.getByText('1 h 30 min, in the plan').waitFor();
+
+    await page.getByRole('link', { name, exact: true }).click();
+    await page.fill('#report-words', 'A good month on the loft floor.');
+    await page.getByText('Kept', { exact: true }).waitFor();
+    await page.frameLocator('tp-step iframe').getByText('A good month on the loft floor.').waitFor();
+    await page.frameLocator('tp-step iframe').getByText('New pictures of the loft').waitFor();
+    await faults('a report');
+    await page.getByRole('button', { name: 'Send it' }).click();
+    await page.locator('.jumper .act').click();
+    await page.getByText('It stays as it went').waitFor();
+    await until('the report with its mail server', async () =>
+      (await letters()).some((l) => l.subject.endsWith(`in ${name}`) && l.files.join() === `${month}.pdf`),
+    );
+
+    await page.getByRole('link', { name: 'Books' }).click();
+    await page.getByRole('button', { name: 'Say it' }).click();
+    for (const [field, value] of [
+      ['name', 'Ines Tarrant'],
+      ['street', '2 Sailmaker’s Loft'],
+      ['city', 'Saltmarrow'],
+      ['country', 'GB'],
+      ['vat', 'GB100200300'],
+      ['mail', 'ines@tinporch.example'],
+    ])
+      await page.fill(`#seller-${field}`, value!);
+    await faults('who writes the invoices');
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await page.getByRole('button', { name: 'Draft 1 invoice' }).click();
+    await page.getByRole('link', { name: 'Draft', exact: true }).click();
+    await page.locator('fieldset').first().waitFor();
+    expect(await page.locator('fieldset').count()).toBe(2);
+    await faults('a draft of an invoice');
+    await page.getByRole('button', { name: 'Give it its number' }).click();
+    await page.locator('.jumper .act').click();
+    const number = `${new Date().getUTCFullYear()}-0001`;
+    await page.getByRole('heading', { name: `Invoice ${number}` }).waitFor();
+    // 45.50, and half an hour beyond the hour that is in it, and 20 percent.
+    expect(await page.locator('.total').innerText()).toContain('£90.60 to pay');
+    const [paper] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save as PDF' }).click(),
+    ]);
+    expect(
+      readFileSync((await paper.path())!)
+        .subarray(0, 5)
+        .toString(),
+    ).toBe('%PDF-');
+    await page.getByRole('button', { name: 'Send it' }).click();
+    await page.locator('.jumper .act').click();
+    await page.getByText('on the way to').waitFor();
+    await until('the invoice with its mail server', async () =>
+      (await letters()).some((l) => l.subject.includes(number) && l.files.join() === `${number}.pdf,${number}.xml`),
+    );
+    await faults('an invoice');
+    await page.getByRole('button', { name: 'Note it as paid' }).click();
+    await page.getByText('Noted as paid').waitFor();
+    await page.getByRole('button', { name: 'Take it back' }).click();
+    await page.locator('.jumper .act').click();
+    await page.getByText('It is taken back, by').waitFor();
+    await page.goto(`${test.stack.url}/books`);
+    await page.getByText('-£90.60').waitFor();
+  });
+
   it('is carried to another server by key, and back by hand', async () => {
     await test.api.call('PUT', `/sites/${beside}/server`, { server: 'quay' });
     await test.api.job(beside, 'deploy');
@@ -765,7 +871,9 @@ describe('From a pasted mail to a live site, in the interface', () => {
   });
 
   it('has no accessibility fault, no console error, and works 390 pixels wide', async () => {
-    for (const place of ['', 'sample-book', 'servers', 'domains', 'rounds', 'inbox', 'new', 'account', 'people']) {
+    for (const place of [
+      ...['', 'sample-book', 'servers', 'domains', 'rounds', 'books', 'inbox', 'new', 'account', 'people'],
+    ]) {
       await page.goto(`${test.stack.url}/${place}`);
       await page.waitForTimeout(400);
       await faults(place || 'sites');

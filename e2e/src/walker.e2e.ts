@@ -105,10 +105,10 @@ describe('Every control of every screen, pressed', () => {
       walk(
         1280,
         'larkfield-allotments',
-        ['', 'servers', 'domains', 'inbox', 'rounds', 'new', 'sample-book', 'people', 'account'],
+        ['', 'servers', 'domains', 'inbox', 'rounds', 'books', 'new', 'sample-book', 'people', 'account'],
         6,
       ),
-      walk(390, 'hollis-wren-boatworks', ['', 'inbox', 'new'], 4),
+      walk(390, 'hollis-wren-boatworks', ['', 'inbox', 'books', 'new'], 4),
     ]);
     expect(wide.faults).toEqual([]);
     expect(phone.faults).toEqual([]);
@@ -132,7 +132,7 @@ describe('Every control of every screen, pressed', () => {
       cutOff(
         'pell-daughter-clockmakers',
         390,
-        ['domains', 'rounds'],
+        ['domains', 'rounds', 'books'],
         (context) => ({
           begin: () => context.setOffline(true),
           end: () => context.setOffline(false),

@@ -201,7 +201,7 @@ describe('invoices that are kept', () => {
     const id = await draft('2026-10');
     const row = await invoices.get(org(), id);
     const issued = { ...row.text, number: '1', issued: '1 November', due: '2026-11-15', takesBack: null };
-    await expectAsync(forms.of(issued)).toBeRejected();
+    await expectAsync(forms.of(issued)).toBeRejectedWithError(/IssueDate/);
     expect(JSON.stringify(enInvoice(issued))).toContain('"cbc:ID":"1"');
   });
 

@@ -303,8 +303,6 @@ export class Invoices {
     if (!row.number) throw new Problem(409, 'A draft is not sent', 'Give it its number first.');
     if (!this.post) throw new Problem(409, 'No mail server is set', 'Save the PDF, and send it by hand.');
     const { buyer, seller } = row.text;
-    if (!buyer.mail)
-      throw new Problem(409, 'Whoever pays has no mail address', 'Write it under who pays, and take this one back.');
     const issued = await this.issued(row);
     const { title, letter, hello } = invoiceSaid(issued);
     const [pdf, { xml }] = [await this.pdf(organisation, id), await this.ubl(organisation, id)];

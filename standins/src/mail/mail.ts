@@ -17,6 +17,8 @@ export interface Arrived {
   messageId: string;
   /** Whether it carries a signature (RFC 6376). */
   signed: boolean;
+  /** Names of what goes with it. */
+  files: string[];
 }
 
 /** What a mailbox does, told by how its address begins: `full-…@`, `refuses-…@`, `slow-…@`, `cut-…@`, `bounces-…@`, `away-…@`. */
@@ -134,6 +136,7 @@ export async function arrived(folder: string, limit = 50): Promise<Arrived[]> {
           text: letter.text ?? '',
           messageId: letter.messageId ?? '',
           signed: letter.headers.has('dkim-signature'),
+          files: letter.attachments.map((f) => f.filename ?? ''),
         };
       }),
   );

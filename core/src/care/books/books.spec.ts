@@ -191,6 +191,9 @@ describe('an invoice', () => {
     expect(of({ seller: { ...seller, vatId: '' } })).toEqual([jasmine.stringContaining('seller: Your VAT number')]);
     expect(of({ seller: { ...seller, vatId: '', taxNumber: '12/345' } })).toEqual([]);
     expect(of({ buyer: { ...buyer, name: ' ', city: '', country: 'England' } }).length).toBe(3);
+    expect(of({ buyer: { ...buyer, mail: '' }, seller: { ...seller, mail: '' } })).toEqual([
+      ...['seller: Your mail address.', 'buyer: The mail address of whoever pays.'],
+    ]);
     expect(of({ tax: { category: 'AE', rate: 0 } })).toEqual([jasmine.stringContaining('buyer: The VAT number')]);
     expect(of({ tax: { category: 'E', rate: 0 } })).toEqual(['seller: Why no tax is due.']);
     expect(of({ tax: { category: 'O', rate: 0 }, taxReason: 'x' })).toEqual([

@@ -175,6 +175,9 @@ export function lacksOf(text: InvoiceText): Lack[] {
   want(!!buyer.name.trim(), 'buyer', 'The name of whoever pays.');
   want(!!buyer.street.trim() && !!buyer.city.trim(), 'buyer', 'The address of whoever pays.');
   want(/^[A-Z]{2}$/.test(buyer.country), 'buyer', 'The country of whoever pays.');
+  // BT-34, BT-49: where it is sent to by machines, which the library wants of both.
+  want(!!seller.mail, 'seller', 'Your mail address.');
+  want(!!buyer.mail, 'buyer', 'The mail address of whoever pays.');
   // BR-S-2, BR-Z-2, BR-E-2, BR-AE-2: who asks for tax, or says why not, is known to the tax office.
   const known = VAT_ID.test(seller.vatId) || !!seller.taxNumber.trim();
   if (tax.category !== 'O') want(known, 'seller', 'Your VAT number, or the number the tax office knows you by.');

@@ -1,4 +1,5 @@
-import { dayWords, type InvoiceState } from '@tin-porch/core/care';
+import type { InvoiceState } from '@tin-porch/core/care';
+import { day } from '../parts/when';
 
 interface Told {
   state: InvoiceState;
@@ -18,10 +19,10 @@ export function invoiceChip(i: Told): { tone: 'grey' | 'rain' | 'moss' | 'lamp' 
     case 'taken back':
       return { tone: 'grey', words: 'Taken back' };
     case 'paid':
-      return { tone: 'moss', words: `Paid ${dayWords(i.paid!)}` };
+      return { tone: 'moss', words: `Paid ${day(i.paid!)}` };
     case 'late':
-      return { tone: 'brick', words: `Late since ${dayWords(i.due!)}` };
+      return { tone: 'brick', words: `Late since ${day(i.due!)}` };
     case 'open':
-      return i.sentAt ? { tone: 'rain', words: `Due ${dayWords(i.due!)}` } : { tone: 'lamp', words: 'Not sent yet' };
+      return i.sentAt ? { tone: 'rain', words: `Due ${day(i.due!)}` } : { tone: 'lamp', words: 'Not sent yet' };
   }
 }

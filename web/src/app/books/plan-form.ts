@@ -14,7 +14,7 @@ type Buyer = NonNullable<Plan['buyer']>;
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [MoneyField, PartyFields],
   template: `
-    <form class="sheet card" aria-label="Care plan" (submit)="$event.preventDefault(); save()">
+    <form novalidate class="sheet card" aria-label="Care plan" (submit)="$event.preventDefault(); save()">
       <label class="check"
         ><input type="checkbox" [checked]="has()" (change)="has.set($any($event.target).checked)" /> There is a care
         plan</label
@@ -70,13 +70,14 @@ type Buyer = NonNullable<Plan['buyer']>;
           </div>
           <tp-money-field
             name="plan-rate"
-            label="An hour beyond it, if charged"
+            label="Each hour beyond"
             [currency]="p.currency"
             [amount]="p.rate"
             [(unread)]="rateUnread"
             (amountChange)="set({ rate: $event })"
           />
         </div>
+        <p class="quiet">Where no price for an hour stands there, nothing beyond is charged.</p>
         <div class="field">
           <label for="plan-includes">What is in it, a line each</label>
           <textarea

@@ -17,7 +17,8 @@ const TAXES: readonly (readonly [TaxCategory, string])[] = [
   changeDetection: ChangeDetectionStrategy.OnPush,
   imports: [PartyFields],
   template: `
-    <form class="sheet card" aria-label="Who writes the invoices" (submit)="$event.preventDefault(); save()">
+    <form novalidate class="sheet card" aria-label="Who writes the invoices" (submit)="$event.preventDefault(); save()">
+      <h2>Who writes the invoices</h2>
       <tp-party-fields name="seller" [party]="draft()" (partyChange)="party($event)" />
       <div class="line">
         <div class="field">

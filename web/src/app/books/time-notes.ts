@@ -25,7 +25,7 @@ const FIRST = 5;
       </p>
     }
     @if (api.may('helper')) {
-      <form class="line" (submit)="$event.preventDefault(); add()">
+      <form novalidate class="line" (submit)="$event.preventDefault(); add()">
         <div class="field words">
           <label for="work-words">What was done</label>
           <input

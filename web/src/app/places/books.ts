@@ -42,127 +42,129 @@ const SHOWN: readonly (readonly [InvoiceState | 'all', string])[] = [
         </div>
       }
       @if (books(); as b) {
-        <div class="fleet">
-          <section aria-label="Invoices">
-            @if (b.due.length && api.may('designer')) {
-              <p class="note rain between">
-                <span> {{ month(b.month) }} is not charged yet to {{ names(b.due) }}. </span>
-                <button class="plain small" type="button" [attr.aria-disabled]="busy() || null" (click)="draft()">
-                  Draft {{ some(b.due.length, 'invoice') }}
-                </button>
-              </p>
-            }
-            <div class="between">
-              <h2>Invoices</h2>
-              <span class="quiet">{{ owed() }}</span>
-            </div>
-            <div class="bar" role="group" aria-label="Which invoices">
-              @for (s of states; track s[0]) {
-                <button
-                  class="plain small"
-                  type="button"
-                  [attr.aria-pressed]="show() === s[0]"
-                  (click)="show.set(s[0])"
-                >
-                  {{ s[1] }}
-                </button>
-              }
-            </div>
-            @if (listed().length) {
-              <table class="rows" aria-label="Invoices">
-                <thead>
-                  <tr>
-                    <th>Number</th>
-                    <th>For</th>
-                    <th class="wide">Of</th>
-                    <th class="amount">To pay</th>
-                    <th>State</th>
-                  </tr>
-                </thead>
-                <tbody>
-                  @for (i of listed(); track i.id) {
-                    <tr>
-                      <td class="name">
-                        <a [routerLink]="['/books', i.id]">{{ i.number ?? 'Draft' }}</a>
-                      </td>
-                      <td>{{ i.siteName }}</td>
-                      <td class="wide">{{ i.takesBack ? 'taken back' : i.month ? month(i.month) : '' }}</td>
-                      <td class="amount">{{ money(i.gross, i.currency) }}</td>
-                      <td>
-                        <tp-chip [chip]="chip(i)" />
-                      </td>
-                    </tr>
-                  }
-                </tbody>
-              </table>
-            } @else {
-              <p class="quiet">
-                {{
-                  b.invoices.length
-                    ? 'None of that kind.'
-                    : 'There is none yet. Agree on a care plan with a client (in Care of their site), and the end of a month makes one.'
-                }}
-              </p>
-            }
-            @if (b.invoices.length > most && show() === 'all' && !all()) {
-              <button class="link" type="button" (click)="all.set(true)">
-                Show {{ some(b.invoices.length - most, 'more', 'more') }}
-              </button>
-            }
-          </section>
-          <aside aria-label="Reports, and who writes the invoices">
-            <h2>Reports of {{ month(b.month) }}</h2>
-            @if (b.reports.length) {
-              <ul class="plain-list">
-                @for (r of b.reports; track r.site) {
-                  <li>
-                    <a [routerLink]="['/sites', r.site, 'reports', r.month]">{{ r.name }}</a>
-                    <span class="quiet">{{
-                      r.sentAt
-                        ? 'sent ' + date(r.sentAt)
-                        : !r.to.length
-                          ? 'nobody named to send it to'
-                          : r.itself
-                            ? 'goes by itself'
-                            : 'not sent'
-                    }}</span>
-                  </li>
-                }
-              </ul>
-              @if (unsent().length && api.may('designer')) {
-                <p class="gap">
-                  <button class="plain" type="button" [attr.aria-disabled]="busy() || null" (click)="send()">
-                    Send {{ unsent().length === 1 ? 'the one that is' : 'the ' + unsent().length + ' that are' }} not
-                    sent
+        @if (edits()) {
+          <div class="panels">
+            <tp-seller-form [seller]="b.seller" (closed)="close($event)" />
+          </div>
+        } @else {
+          <div class="fleet">
+            <section aria-label="Invoices">
+              @if (b.due.length && api.may('designer')) {
+                <p class="note rain between">
+                  <span> {{ month(b.month) }} is not charged yet to {{ names(b.due) }}. </span>
+                  <button class="plain small" type="button" [attr.aria-disabled]="busy() || null" (click)="draft()">
+                    Draft {{ some(b.due.length, 'invoice') }}
                   </button>
                 </p>
               }
-            } @else {
-              <p class="quiet">No client is told of their months yet, or none of their sites was up then.</p>
-            }
-            <h2 class="gap">Who writes the invoices</h2>
-            @if (b.known) {
-              <p>
-                {{ b.seller.name }}<br />{{ b.seller.street }}<br />{{ b.seller.postcode }} {{ b.seller.city }}
-                @if (b.seller.iban) {
-                  <br /><span class="mono quiet">{{ b.seller.iban }}</span>
+              <div class="between">
+                <h2>Invoices</h2>
+                <span class="quiet">{{ owed() }}</span>
+              </div>
+              <div class="bar" role="group" aria-label="Which invoices">
+                @for (s of states; track s[0]) {
+                  <button
+                    class="plain small"
+                    type="button"
+                    [attr.aria-pressed]="show() === s[0]"
+                    (click)="show.set(s[0])"
+                  >
+                    {{ s[1] }}
+                  </button>
                 }
-              </p>
-            } @else {
-              <p class="quiet">
-                Nobody has said yet. Without a name, an address and a tax number no invoice gets its number.
-              </p>
-            }
-            @if (api.may('owner') && !edits()) {
-              <button class="plain" type="button" (click)="edits.set(true)">
-                {{ b.known ? 'Change it' : 'Say it' }}
-              </button>
-            }
-          </aside>
-        </div>
-        @if (edits()) {
-          <div class="panels gap">
-            <tp-seller-form [seller]="b.seller" (closed)="close($event)" />
+              </div>
+              @if (listed().length) {
+                <table class="rows" aria-label="Invoices">
+                  <thead>
+                    <tr>
+                      <th>Number</th>
+                      <th class="wide">For</th>
+                      <th class="wide">Of</th>
+                      <th class="amount">To pay</th>
+                      <th>State</th>
+                    </tr>
+                  </thead>
+                  <tbody>
+                    @for (i of listed(); track i.id) {
+                      <tr>
+                        <td class="name">
+                          <a [routerLink]="['/books', i.id]">{{ i.number ?? 'Draft' }}</a>
+                          <span class="narrow quiet">{{ i.siteName }}</span>
+                        </td>
+                        <td class="wide">{{ i.siteName }}</td>
+                        <td class="wide">{{ i.takesBack ? 'taken back' : i.month ? month(i.month) : '' }}</td>
+                        <td class="amount">{{ money(i.gross, i.currency) }}</td>
+                        <td>
+                          <tp-chip [chip]="chip(i)" />
+                        </td>
+                      </tr>
+                    }
+                  </tbody>
+                </table>
+              } @else {
+                <p class="quiet">
+                  {{
+                    b.invoices.length
+                      ? 'None of that kind.'
+                      : 'There is none yet. Agree on a care plan with a client (in Care of their site), and the end of a month makes one.'
+                  }}
+                </p>
+              }
+              @if (b.invoices.length > most && show() === 'all' && !all()) {
+                <button class="link" type="button" (click)="all.set(true)">
+                  Show {{ some(b.invoices.length - most, 'more', 'more') }}
+                </button>
+              }
+            </section>
+            <aside aria-label="Reports, and who writes the invoices">
+              <h2>Reports of {{ month(b.month) }}</h2>
+              @if (b.reports.length) {
+                <ul class="plain-list">
+                  @for (r of b.reports; track r.site) {
+                    <li>
+                      <a [routerLink]="['/sites', r.site, 'reports', r.month]">{{ r.name }}</a>
+                      <span class="quiet">{{
+                        r.sentAt
+                          ? 'sent ' + date(r.sentAt)
+                          : !r.to.length
+                            ? 'nobody named to send it to'
+                            : r.itself
+                              ? 'goes by itself'
+                              : 'not sent'
+                      }}</span>
+                    </li>
+                  }
+                </ul>
+                @if (unsent().length && api.may('designer')) {
+                  <p class="gap">
+                    <button class="plain" type="button" [attr.aria-disabled]="busy() || null" (click)="send()">
+                      Send {{ unsent().length === 1 ? 'the one that is' : 'the ' + unsent().length + ' that are' }} not
+                      sent
+                    </button>
+                  </p>
+                }
+              } @else {
+                <p class="quiet">No client is told of their months yet, or none of their sites was up then.</p>
+              }
+              <h2 class="gap">Who writes the invoices</h2>
+              @if (b.known) {
+                <p>
+                  {{ b.seller.name }}<br />{{ b.seller.street }}<br />{{ b.seller.postcode }} {{ b.seller.city }}
+                  @if (b.seller.iban) {
+                    <br /><span class="mono quiet">{{ b.seller.iban }}</span>
+                  }
+                </p>
+              } @else {
+                <p class="quiet">
+                  Nobody has said yet. Without a name, an address and a tax number no invoice gets its number.
+                </p>
+              }
+              @if (api.may('owner')) {
+                <button class="plain gap" type="button" (click)="edits.set(true)">
+                  {{ b.known ? 'Change it' : 'Say it' }}
+                </button>
+              }
+            </aside>
           </div>
         }
       } @else if (!fault()) {
@@ -180,6 +182,10 @@ const SHOWN: readonly (readonly [InvoiceState | 'all', string])[] = [
     .amount {
       text-align: right;
       white-space: nowrap;
+    }
+    .narrow {
+      display: none;
+      font-weight: 400;
     }
     .note {
       gap: 8px;
@@ -201,6 +207,9 @@ const SHOWN: readonly (readonly [InvoiceState | 'all', string])[] = [
       }
       .wide {
         display: none;
+      }
+      .narrow {
+        display: block;
       }
     }
   `,

@@ -34,7 +34,7 @@ interface Line extends InvoiceLine {
 const UNITS: readonly (readonly [Unit, string])[] = [
   ['month', 'months'],
   ['year', 'years'],
-  ['minute', 'time, at a price an hour'],
+  ['minute', 'time, by the hour'],
   ['piece', 'pieces'],
 ];
 
@@ -74,7 +74,7 @@ const UNITS: readonly (readonly [Unit, string])[] = [
                 </ul>
               </div>
             }
-            <form class="sheet card" aria-label="What it says" (submit)="$event.preventDefault(); keep()">
+            <form novalidate class="sheet card" aria-label="What it says" (submit)="$event.preventDefault(); keep()">
               <h2>For what</h2>
               @for (l of lines(); track l.key; let n = $index) {
                 <fieldset>
@@ -241,7 +241,7 @@ const UNITS: readonly (readonly [Unit, string])[] = [
                   </button>
                 </p>
               } @else if (i.number && (i.state === 'open' || i.state === 'late') && !i.takesBack) {
-                <form class="line" (submit)="$event.preventDefault(); pay(paidOn())">
+                <form novalidate class="line" (submit)="$event.preventDefault(); pay(paidOn())">
                   <div class="field short">
                     <label for="paid-on">Paid on</label>
                     <input

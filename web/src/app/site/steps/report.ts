@@ -117,6 +117,8 @@ export class ReportStep {
     this.typed
       .pipe(
         debounceTime(500),
+        // What is being sent has gone with it, or goes with the next change.
+        filter(() => !this.busy() && !this.report()?.sentAt),
         switchMap(() =>
           this.api.put(this.path(), { words: this.words(), plans: this.plans() }).pipe(
             catchError((error: unknown) => {
