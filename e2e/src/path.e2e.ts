@@ -712,6 +712,10 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await page.getByRole('button', { name: 'Send it' }).click();
     await page.locator('.jumper .act').click();
     await page.getByText('It stays as it went').waitFor();
+    const kept = await page.getByRole('link', { name: 'Its page' }).getAttribute('href');
+    const read = await fetch(test.stack.url + kept!);
+    expect(await read.text()).toContain('A good month on the loft floor.');
+    expect(read.headers.get('content-security-policy')).toContain('sandbox');
     await until('the report with its mail server', async () =>
       (await letters()).some((l) => l.subject.endsWith(`in ${name}`) && l.files.join() === `${month}.pdf`),
     );

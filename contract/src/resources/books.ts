@@ -224,6 +224,8 @@ export const books = {
       sentAt: orNull(Instant),
       sentTo: Type.Array(Type.String()),
       sentBy: orNull(Type.String()),
+      /** Where whoever has the link reads it, once it was sent. */
+      page: orNull(Type.String()),
       /** Whether the month is over. */
       over: Type.Boolean(),
     }),

@@ -31,9 +31,9 @@ const VIEWS: [name: string, path: string, width?: number][] = [
   ['publish', '/sites/pell-daughter-clockmakers/publish'],
   ['care', '/sites/pell-daughter-clockmakers/care'],
   ['servers', '/servers'],
-  ['domains', '/domains'],
   ['inbox', '/inbox'],
   ['rounds', '/rounds'],
+  ['books', '/books'],
   ['sample-book', '/sample-book'],
 ];
 

@@ -180,8 +180,9 @@ export function bookHandlers(parts: Parts): Handlers<typeof bookRoutes> {
       const month = monthIn(params);
       const row = await reports.row(site.id, month);
       const { said } = await reports.said(site, month, row);
-      const { words, plans: planned, sentAt, sentTo, sentBy } = row;
-      return { words, plans: planned, said, sentAt, sentTo, sentBy, over: month < monthOf(today()) };
+      const { words, plans: planned, sentAt, sentTo, sentBy, token } = row;
+      const page = sentAt ? `/report/${token}` : null;
+      return { words, plans: planned, said, sentAt, sentTo, sentBy, page, over: month < monthOf(today()) };
     },
     'PUT /sites/:id/reports/:month': async ({ me, params, body }) => {
       const site = await sites.headOf(me.organisation, params['id']!);

@@ -516,7 +516,7 @@ describe('the books', () => {
 
   describe('a report', () => {
     const report = (over: object = {}) => ({
-      ...{ words: '', plans: '', said: {}, sentAt: null, sentTo: [], sentBy: null, over: true },
+      ...{ words: '', plans: '', said: {}, sentAt: null, sentTo: [], sentBy: null, page: null, over: true },
       ...over,
     });
     const opened = async (over: object = {}) => {

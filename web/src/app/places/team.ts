@@ -16,7 +16,7 @@ const ROLES: readonly (readonly [Role, string, string])[] = [
   ['owner', 'Owner', 'everything, people included'],
   ['designer', 'Designer', 'writes, deploys and publishes'],
   ['helper', 'Helper', 'writes, and publishes nothing'],
-  ['accountant', 'Accountant', 'looks at everything, changes nothing'],
+  ['accountant', 'Accountant', 'looks at everything, notes what was paid'],
 ];
 
 /** The organisation: its people and their roles, invitations, and the list of who did what. */

@@ -30,6 +30,9 @@ type Report = Answered<'GET /sites/:id/reports/:month'>;
         @if (r.sentAt) {
           <p class="note moss" role="status">
             Sent {{ date(r.sentAt) }} by {{ r.sentBy }} to {{ r.sentTo.join(', ') }}. It stays as it went.
+            @if (r.page) {
+              <a [href]="r.page" target="_blank" rel="noopener">Its page</a>, for whoever has the link.
+            }
           </p>
         } @else {
           <div class="field gap">
