@@ -168,9 +168,9 @@ describe('invoices that are kept', () => {
         ...{ number: '2026-0001', issued: '2026-11-01', due: '2026-11-15', takesBack: null },
       });
       const $ = load(xml, { xml: true });
-      const said = (path: string, within = $.root()) =>
+      const said = (path: string, within = $('Invoice')) =>
         within.find(path.replace(/c[ab]c:/g, (prefix) => prefix.replace(':', '\\:'))).text();
-      const n = (path: string, within = $.root()) => Math.round(Number(said(path, within)) * 100);
+      const n = (path: string, within = $('Invoice')) => Math.round(Number(said(path, within)) * 100);
       let net = 0;
       for (const line of $('cac\\:InvoiceLine')
         .map((_, e) => $(e))
