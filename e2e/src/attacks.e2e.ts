@@ -527,6 +527,11 @@ describe('Attacked', () => {
   });
 
   it('by a disk that loses bytes, it serves none of them, a round finds it, and publishing mends it', async () => {
+    // A round that was begun by itself may have asked before: the one after it has not.
+    const round = async () => {
+      await test.api.job(id, 'round');
+      await test.api.job(id, 'round');
+    };
     await test.api.job(id, 'publish');
     const blobs = join(test.data, 'hosts/quay/blobs');
     const { temporary } = await detail();
@@ -540,12 +545,12 @@ describe('Attacked', () => {
       if (held.includes('<html')) writeFileSync(join(blobs, f), '');
     }
     expect((await home()).status).toBe(500);
-    await test.api.job(id, 'round');
+    await round();
     const { findings } = await test.api.call<{ findings: { title: string }[] }>('GET', '/sites');
     expect(findings.map((f) => f.title)).toContain(jasmine.stringMatching(/damaged/) as never);
     await test.api.job(id, 'publish');
     expect((await home()).status).toBe(200);
-    await test.api.job(id, 'round');
+    await round();
     expect((await test.api.call<{ findings: { title: string }[] }>('GET', '/sites')).findings).toEqual([]);
   });
 });

@@ -208,6 +208,8 @@ describe('Together', () => {
       ['PUT', `/sites/${id}/domain`, { domain: 'gantrope.example' }],
       ['POST', '/team/invitations', { mail: 'x@y.example', role: 'owner' }],
       ['GET', '/audit', undefined],
+      ['POST', '/books/reports', {}],
+      ['POST', '/books/drafts', { month: '2026-10' }],
     ] as const)
       expect(await statusOf(helper, method, path, body))
         .withContext(path)
@@ -217,6 +219,7 @@ describe('Together', () => {
       `/sites/${id}`,
       '/inbox',
       '/rounds',
+      '/books',
       '/servers',
       '/domains',
       '/team',
@@ -229,6 +232,9 @@ describe('Together', () => {
         .toBe(200);
     expect(await statusOf(accountant, 'POST', `/sites/${id}/operations`, change)).toBe(403);
     expect(await statusOf(accountant, 'POST', '/sites', FACTS)).toBe(403);
+    expect(await statusOf(accountant, 'POST', `/sites/${id}/time`, {})).toBe(403);
+    // What was paid an accountant notes: here there is no such invoice.
+    expect(await statusOf(accountant, 'PUT', `/invoices/${crypto.randomUUID()}/paid`, { day: null })).toBe(404);
     const { page, context } = await signedIn('piran@tinporch.example', HERS);
     await page.goto(at(`/sites/${id}/brief`));
     await page.fill('#f-phone', 'nothing of it');

@@ -79,6 +79,10 @@ const TimeLine = object({
   by: Type.String(),
 });
 const Sum = Type.Integer();
+const Letter = {
+  state: oneOf(['waiting', 'sending', 'sent', 'failed', 'unsure']),
+  error: orNull(Type.String()),
+};
 const InvoiceRow = {
   id: Uuid,
   site: orNull(SiteId),
@@ -89,6 +93,7 @@ const InvoiceRow = {
   due: orNull(Type.String()),
   sentAt: orNull(Instant),
   sentTo: orNull(Type.String()),
+  letter: orNull(object(Letter)),
   paid: orNull(Type.String()),
   takesBack: orNull(Uuid),
   takenBack: Type.Boolean(),
@@ -115,7 +120,9 @@ const ReportLine = object({
   month: Type.String(),
   to: Type.Array(Type.String()),
   itself: Type.Boolean(),
+  late: Type.Boolean(),
   sentAt: orNull(Instant),
+  lost: Type.Boolean(),
 });
 
 /** Care plans, the time set against them, what clients are told of each month, and what they pay. */
@@ -133,6 +140,11 @@ export const books = {
       due: Type.Array(object({ site: SiteId, name: Type.String() })),
       invoices: Type.Array(InvoiceShown),
     }),
+  }),
+  'GET /books/csv': route({
+    says: 'All invoices with a number as a table (CSV, RFC 4180), the oldest first.',
+    role: 'accountant',
+    gives: 'text/csv',
   }),
   'PUT /books/seller': route({ says: 'Says who writes the invoices.', role: 'owner', body: Seller }),
   'POST /books/drafts': route({
@@ -224,6 +236,7 @@ export const books = {
       sentAt: orNull(Instant),
       sentTo: Type.Array(Type.String()),
       sentBy: orNull(Type.String()),
+      letters: Type.Array(object({ to: Type.String(), ...Letter })),
       /** Where whoever has the link reads it, once it was sent. */
       page: orNull(Type.String()),
       /** Whether the month is over. */

@@ -1,4 +1,5 @@
 export * from './books/invoice.js';
+export * from './books/ledger.js';
 export * from './books/money.js';
 export * from './books/months.js';
 export * from './books/plan.js';

@@ -227,9 +227,13 @@ describe('invoices that are kept', () => {
     ]);
     expect(Buffer.from(rows[0]!.files[0]!.content, 'base64').equals(first.bytes)).toBe(true);
     expect(woken).toBe(1);
+    expect((await invoices.get(org(), id)).letter).toEqual({ state: 'waiting', error: null });
+    await world.db.query(`update outgoing set state = 'failed', error = '550 no such mailbox'`);
+    expect((await invoices.get(org(), id)).letter).toEqual({ state: 'failed', error: '550 no such mailbox' });
     // Asked for once more, on purpose.
     await invoices.send(org(), id, by);
     expect((await world.db.query('select 1 from outgoing')).rowCount).toBe(2);
+    expect((await invoices.get(org(), id)).letter!.state).toBe('waiting');
   });
 
   it('stay when their site goes', async () => {

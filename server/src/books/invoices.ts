@@ -17,12 +17,15 @@ import {
   type TimeNote,
 } from '@tin-porch/core/care';
 import { Problem } from '@tin-porch/core/ground';
-import { putLetter } from '@tin-porch/mail';
+import { putLetter, type OutgoingLine } from '@tin-porch/mail';
 import { transaction, type Database, type Queryable } from '../db/database.js';
 import { nameOf, type SiteRow } from '../sites/site-row.js';
 import type { CarePlans } from './care-plans.js';
 import type { EInvoices } from './e-invoice.js';
 import type { Printer } from './printing.js';
+
+/** What became of a letter. */
+export type LetterState = Pick<OutgoingLine, 'state' | 'error'>;
 
 /** An invoice as it is kept. */
 export interface InvoiceRow {
@@ -37,6 +40,8 @@ export interface InvoiceRow {
   due: string | null;
   sentAt: Date | null;
   sentTo: string | null;
+  /** What became of the letter it went out by last; null where none did, or that is long ago. */
+  letter: LetterState | null;
   paid: string | null;
   /** The one it takes back. */
   takesBack: string | null;
@@ -44,7 +49,8 @@ export interface InvoiceRow {
   madeAt: Date;
 }
 const ROW = `id, site, site_name as "siteName", month, text, number, to_char(issued, 'YYYY-MM-DD') as issued, to_char(due, 'YYYY-MM-DD') as due,
-  sent_at as "sentAt", sent_to as "sentTo", to_char(paid, 'YYYY-MM-DD') as paid, takes_back as "takesBack", taken_back as "takenBack", made_at as "madeAt"`;
+  sent_at as "sentAt", sent_to as "sentTo", to_char(paid, 'YYYY-MM-DD') as paid, takes_back as "takesBack", taken_back as "takenBack", made_at as "madeAt",
+  (select json_build_object('state', o.state, 'error', o.error) from outgoing o where o.id = invoice.letter) as letter`;
 
 /** Nobody yet: what an organisation has to say of itself before its first invoice. */
 export const NO_SELLER: Seller = {
@@ -304,7 +310,7 @@ export class Invoices {
     if (!this.post) throw new Problem(409, 'No mail server is set', 'Save the PDF, and send it by hand.');
     const { buyer, seller } = row.text;
     const issued = await this.issued(row);
-    const { title, letter, hello } = invoiceSaid(issued);
+    const { title, letter: words, hello } = invoiceSaid(issued);
     const [pdf, { xml }] = [await this.pdf(organisation, id), await this.ubl(organisation, id)];
     const file = pdf.name.replace(/\.pdf$/, '');
     await transaction(this.db, async (client) => {
@@ -314,7 +320,7 @@ export class Invoices {
         [id, buyer.mail, row.sentAt],
       );
       if (!rowCount) throw new Problem(409, 'It is being sent already');
-      await putLetter(client, {
+      const letter = await putLetter(client, {
         cause: `invoice ${id} ${row.sentAt?.toISOString() ?? 'first'}`,
         ...{
           to: buyer.mail,
@@ -322,12 +328,13 @@ export class Invoices {
           sender: seller.name,
           replyTo: seller.mail || by.mail,
         },
-        text: `${hello}\n\n${letter}\n\n${seller.contact || seller.name}\n`,
+        text: `${hello}\n\n${words}\n\n${seller.contact || seller.name}\n`,
         files: [
           { name: `${file}.pdf`, type: 'application/pdf', content: pdf.bytes.toString('base64') },
           { name: `${file}.xml`, type: 'application/xml', content: Buffer.from(xml).toString('base64') },
         ],
       });
+      await client.query('update invoice set letter = $2 where id = $1', [id, letter]);
     });
     this.post.wake();
     return buyer.mail;

@@ -154,12 +154,24 @@ describe('reports for clients', () => {
     expect(await reports.byToken(link[1]!)).toBe(page);
     expect((await reports.pdf(await whole(), '2026-10')).toString()).toContain('%PDF-');
     await expectAsync(reports.write(site, '2026-10', { words: 'x', plans: '' })).toBeRejectedWithError(/sent as it is/);
-    expect((await reports.lastMonth(world.ines.organisation, NOW)).map((l) => !!l.sentAt)).toEqual([true]);
+    const stands = async () =>
+      (await reports.lastMonth(world.ines.organisation, NOW)).map((l) => [!!l.sentAt, l.late, l.lost]);
+    expect(await stands()).toEqual([[true, false, false]]);
+    await sql(`update outgoing set state = 'failed', error = '550 no' where recipient = 'a@gant.example'`);
+    expect(await stands()).toEqual([[true, false, true]]);
+    expect((await reports.row(site, '2026-10')).letters).toEqual([
+      { to: 'a@gant.example', state: 'failed', error: '550 no' },
+      { to: 'b@gant.example', state: 'waiting', error: null },
+    ]);
   });
 
   it('are read by nobody before they are sent', async () => {
+    await reports.write(site, '2026-10', { words: 'Not yet', plans: '' });
     const { token } = await reports.row(site, '2026-10');
-    expect((await reports.row(site, '2026-10')).token).toBe(token);
+    expect(token.length).toBe(32);
+    // Who only looks leaves nothing behind.
+    await reports.page(await whole(), '2026-09', NOW);
+    expect((await reports.told(site)).map((t) => t.month)).toEqual(['2026-10']);
     for (const asked of [token, '', 'x'.repeat(32), "' or true --"])
       await expectAsync(reports.byToken(asked)).toBeRejectedWithError(/no report/);
     expect(await reports.page(await whole(), '2026-10', NOW)).toContain('October 2026');
@@ -184,6 +196,7 @@ describe('reports for clients', () => {
     failing = true;
     expect(await reports.sendDue(log, NOW)).toBe(0);
     expect(faults).toEqual(['no paper']);
+    expect((await reports.lastMonth(world.ines.organisation, NOW)).map((l) => l.late)).toEqual([true]);
     expect(await letters()).toEqual([]);
     failing = false;
     expect(await reports.sendDue(log, NOW)).toBe(1);

@@ -23,6 +23,7 @@ import type { Servers } from '../servers/servers.js';
 import { nameOf, type SiteRow } from '../sites/site-row.js';
 import type { Sites } from '../sites/sites.js';
 import type { CarePlans } from './care-plans.js';
+import type { LetterState } from './invoices.js';
 import type { Printer } from './printing.js';
 
 /** Days before a domain ends on which a client is told. */
@@ -38,6 +39,8 @@ export interface ReportRow {
   sentAt: Date | null;
   sentTo: string[];
   sentBy: string | null;
+  /** What became of the letters it went out by. */
+  letters: (LetterState & { to: string })[];
 }
 /** A report as it stands in a list. */
 export interface ReportLine {
@@ -47,9 +50,15 @@ export interface ReportLine {
   /** Whether somebody is there to send it to, and whether it goes by itself. */
   to: string[];
   itself: boolean;
+  /** Its day has come, and it did not go. */
+  late: boolean;
   sentAt: Date | null;
+  /** Whether one of its letters did not arrive. */
+  lost: boolean;
 }
-const ROW = `month, words, plans, token, sent_at as "sentAt", coalesce(sent_to, '{}') as "sentTo", sent_by as "sentBy"`;
+const ROW = `month, words, plans, token, sent_at as "sentAt", coalesce(sent_to, '{}') as "sentTo", sent_by as "sentBy",
+  coalesce((select json_agg(json_build_object('to', o.recipient, 'state', o.state, 'error', o.error) order by o.recipient)
+    from outgoing o where o.id = any(letters)), '[]') as letters`;
 const lines = (text: string): string[] =>
   text
     .split('\n')
@@ -70,14 +79,23 @@ export class Reports {
     private readonly origin: string | null,
   ) {}
 
-  /** The row of a month, made where there is none. */
+  /** The row of a month; an empty one, which is not kept, where nothing was written or sent yet. */
   async row(site: string, month: Month): Promise<ReportRow> {
-    const { rows } = await this.db.query<ReportRow>(
-      `insert into client_report (site, month, token) values ($1, $2, $3)
-       on conflict (site, month) do update set month = excluded.month returning ${ROW}`,
+    const { rows } = await this.db.query<ReportRow>(`select ${ROW} from client_report where site = $1 and month = $2`, [
+      site,
+      month,
+    ]);
+    const nothing = { words: '', plans: '', token: '', sentAt: null, sentTo: [], sentBy: null, letters: [] };
+    return rows[0] ?? { month, ...nothing };
+  }
+
+  /** The row of a month, which is there from now on. */
+  private async begun(site: string, month: Month): Promise<ReportRow> {
+    await this.db.query(
+      'insert into client_report (site, month, token) values ($1, $2, $3) on conflict (site, month) do nothing',
       [site, month, randomBytes(24).toString('base64url')],
     );
-    return rows[0]!;
+    return this.row(site, month);
   }
 
   /** Which months of a site there is something to tell of, the newest first: a year of them at most, since it went up or its visits were counted. */
@@ -104,7 +122,7 @@ export class Reports {
 
   /** Words of the designer for a month. @throws Problem 409 where it was sent */
   async write(site: string, month: Month, { words, plans }: { words: string; plans: string }): Promise<void> {
-    await this.row(site, month);
+    await this.begun(site, month);
     const { rowCount } = await this.db.query(
       'update client_report set words = $3, plans = $4 where site = $1 and month = $2 and sent_at is null',
       [site, month, words, plans],
@@ -260,7 +278,7 @@ export class Reports {
     if (!report?.to.length)
       throw new Problem(409, 'Nobody is named to send it to', 'Write their addresses under the care plan.');
     if (month >= monthOf(now.toISOString())) throw new Problem(409, 'The month is not over yet');
-    const row = await this.row(site.id, month);
+    const row = await this.begun(site.id, month);
     const sent = () => new Problem(409, 'It was sent already', `To ${row.sentTo.join(', ') || report.to.join(', ')}.`);
     if (row.sentAt) throw sent();
     const { said, days } = await this.said(site, month, row, now);
@@ -279,8 +297,9 @@ export class Reports {
         [site.id, month, html, pdf, now, report.to, by.name],
       );
       if (!rowCount) throw sent();
-      for (const to of report.to)
-        await putLetter(client, {
+      const letters: string[] = [];
+      for (const to of report.to) {
+        const letter = await putLetter(client, {
           cause: `report ${site.id} ${month} ${to}`,
           ...{ to, subject: said.title, sender },
           ...(by.mail && { replyTo: by.mail }),
@@ -288,6 +307,13 @@ export class Reports {
           html: drawReport(said, look),
           files: [{ name: `${month}.pdf`, type: 'application/pdf', content: pdf.toString('base64') }],
         });
+        if (letter) letters.push(letter);
+      }
+      await client.query('update client_report set letters = $3 where site = $1 and month = $2', [
+        site.id,
+        month,
+        letters,
+      ]);
     });
     this.post.wake();
     return report.to;
@@ -308,12 +334,15 @@ export class Reports {
     const { rows } = await this.db.query<Omit<ReportLine, 'month'>>(
       `select s.id as site, coalesce(s.called, s.summary->>'name') as name,
          array(select jsonb_array_elements_text(p.report->'to')) as "to", (p.report->>'itself')::boolean as itself,
-         r.sent_at as "sentAt"
+         (p.report->>'itself')::boolean and r.sent_at is null
+           and (p.report->>'day')::int < extract(day from $4::timestamptz at time zone 'UTC') as late,
+         r.sent_at as "sentAt",
+         exists (select 1 from outgoing o where o.id = any(r.letters) and o.state in ('failed', 'unsure')) as lost
        from site s join care_plan p on p.site = s.id left join client_report r on r.site = s.id and r.month = $2
        where s.organisation = $1 and p.report is not null and s.live_release is not null and s.leaves_at is null
          and least(s.published_at, (select min(day) from visit_day v where v.site = s.id)) < ($3 || '-01')::date
        order by name`,
-      [organisation, month, monthAfter(month, 1)],
+      [organisation, month, monthAfter(month, 1), now],
     );
     return rows.map((r) => ({ ...r, month }));
   }

@@ -11,6 +11,7 @@ import {
   type InvoiceText,
   type IssuedInvoice,
 } from './invoice.js';
+import { ledgerCsv } from './ledger.js';
 import { decimal, moneyWords, MOST_MONEY, portion, readMoney } from './money.js';
 import { daysOf, monthAfter, monthsBetween, monthWords } from './months.js';
 import { minuteWords, planIn, readMinutes, useOf, type CarePlan, type TimeNote } from './plan.js';
@@ -244,6 +245,24 @@ describe('an invoice', () => {
     expect(numberOf('TP {year}/{count}', 2026, 7)).toBe('TP 2026/0007');
     expect(['{count}', '{year}-{count}', '{year}', '{count}{month}', '{count', ''].map(countsUp)).toEqual([
       ...[true, true, false, false, false, false],
+    ]);
+  });
+
+  it('stands in a list that programs for tables read, and run nothing of', () => {
+    const line = {
+      ...{ number: '2026-0001', issued: '2026-11-01', due: '2026-11-15', paid: null, state: 'open' as const },
+      ...{ takesBack: null, buyer: 'Gant, "Ropes" & Co', vatId: '', currency: 'GBP' as const },
+      ...{ net: 4500, tax: 900, gross: 5400 },
+    };
+    const csv = ledgerCsv([
+      line,
+      { ...line, buyer: '=1+1', net: -4500, tax: -900, gross: -5400, takesBack: '2026-0001' },
+    ]);
+    expect(csv.split('\r\n')).toEqual([
+      'Number,Issued,Due,Paid,State,Takes back,Buyer,VAT number,Currency,Net,VAT,Gross',
+      '2026-0001,2026-11-01,2026-11-15,,open,,"Gant, ""Ropes"" & Co",,GBP,45.00,9.00,54.00',
+      `2026-0001,2026-11-01,2026-11-15,,open,2026-0001,"'=1+1",,GBP,-45.00,-9.00,-54.00`,
+      '',
     ]);
   });
 

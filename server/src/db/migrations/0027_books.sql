@@ -22,6 +22,8 @@ create table invoice (
   pdf bytea,
   sent_at timestamptz,
   sent_to text,
+  -- By which letter it went out last.
+  letter uuid references outgoing on delete set null,
   paid date,
   takes_back uuid references invoice,
   taken_back boolean not null default false,
@@ -64,6 +66,8 @@ create table client_report (
   sent_at timestamptz,
   sent_to text[],
   sent_by text,
+  -- By which letters it went out.
+  letters uuid[] not null default '{}',
   primary key (site, month)
 );
 -- How long the first page took, of the looks each minute that got in.

@@ -1,5 +1,16 @@
 import type { books as bookRoutes } from '@tin-porch/contract';
-import { monthAfter, monthOf, daysOf, planIn, stateOf, totalsOf, useOf, lacksOf, MONTH } from '@tin-porch/core/care';
+import {
+  monthAfter,
+  monthOf,
+  daysOf,
+  planIn,
+  stateOf,
+  totalsOf,
+  useOf,
+  lacksOf,
+  ledgerCsv,
+  MONTH,
+} from '@tin-porch/core/care';
 import { Problem } from '@tin-porch/core/ground';
 import { some } from '@tin-porch/core/some';
 import type { InvoiceRow } from '../../books/invoices.js';
@@ -47,6 +58,18 @@ export function bookHandlers(parts: Parts): Handlers<typeof bookRoutes> {
         due: due.flatMap((site) => (names.has(site) ? [{ site, name: names.get(site)! }] : [])),
         invoices: await Promise.all(list.map((row) => shown(me.organisation, row))),
       };
+    },
+    'GET /books/csv': async ({ me, res }) => {
+      const rows = (await invoices.list(me.organisation)).filter((r) => r.number !== null).reverse();
+      const numbers = new Map(rows.map((r) => [r.id, r.number!]));
+      const csv = ledgerCsv(
+        rows.map((r) => ({
+          ...{ number: r.number!, issued: r.issued!, due: r.due!, paid: r.paid, state: stateOf(r, today()) },
+          takesBack: r.takesBack && (numbers.get(r.takesBack) ?? ''),
+          ...{ buyer: r.text.buyer.name, vatId: r.text.buyer.vatId, currency: r.text.currency, ...totalsOf(r.text) },
+        })),
+      );
+      res.set('content-disposition', 'attachment; filename="invoices.csv"').type('text/csv').send(csv);
     },
     'PUT /books/seller': async ({ me, body, note }) => {
       await invoices.putSeller(me.organisation, body);
@@ -180,9 +203,9 @@ export function bookHandlers(parts: Parts): Handlers<typeof bookRoutes> {
       const month = monthIn(params);
       const row = await reports.row(site.id, month);
       const { said } = await reports.said(site, month, row);
-      const { words, plans: planned, sentAt, sentTo, sentBy, token } = row;
+      const { words, plans: planned, sentAt, sentTo, sentBy, letters, token } = row;
       const page = sentAt ? `/report/${token}` : null;
-      return { words, plans: planned, said, sentAt, sentTo, sentBy, page, over: month < monthOf(today()) };
+      return { words, plans: planned, said, sentAt, sentTo, sentBy, letters, page, over: month < monthOf(today()) };
     },
     'PUT /sites/:id/reports/:month': async ({ me, params, body }) => {
       const site = await sites.headOf(me.organisation, params['id']!);

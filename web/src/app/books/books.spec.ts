@@ -119,6 +119,9 @@ describe('the books', () => {
       'Draft, not whole',
       'Not sent yet',
     ]);
+    const gone = { ...issued, state: 'open', sentAt: '2026-11-01T00:00:00.000Z' };
+    expect(chip({ ...gone, letter: { state: 'failed', error: '550' } })).toBe('Did not arrive');
+    expect(chip({ ...gone, letter: { state: 'sent', error: null } })).toBe('Due 15 Nov 2026');
     expect(chip({ ...issued, state: 'open', sentAt: '2026-11-01T00:00:00.000Z' })).toBe('Due 15 Nov 2026');
     expect([chip({ ...issued, state: 'late' }), chip({ ...issued, state: 'paid', paid: '2026-11-02' })]).toEqual([
       'Late since 15 Nov 2026',
@@ -289,7 +292,7 @@ describe('the books', () => {
 
     it('list invoices by how they stand, and say what is owed in each currency', async () => {
       const id = (n: number) => `10000000-0000-4000-8000-00000000000${n}`;
-      const { words, press, element } = await opened({
+      const { fixture, words, press, element, fault } = await opened({
         invoices: [
           anInvoice({ id: id(1) }),
           anInvoice({ id: id(2), number: 'A', state: 'open', due: '2026-11-15' }),
@@ -304,6 +307,10 @@ describe('the books', () => {
       expect([...element.querySelectorAll('td.name a')].map((a) => a.textContent)).toEqual(['B']);
       await press('Paid');
       expect(words()).toContain('None of that kind.');
+      await press('Save the list');
+      http.expectOne('/api/books/csv').flush(new Blob([JSON.stringify(refusal('Not now'))]), no);
+      await settle(fixture, 20);
+      expect(fault()).toBe('Not now');
     });
 
     it('draft what is due, and send what was not sent, once somebody is sure', async () => {
@@ -313,6 +320,8 @@ describe('the books', () => {
         month: '2026-10',
         to: ['a@x.example'],
         itself: false,
+        late: false,
+        lost: false,
         sentAt: null,
       };
       const { fixture, words, press, has, fault } = await opened({
@@ -516,7 +525,17 @@ describe('the books', () => {
 
   describe('a report', () => {
     const report = (over: object = {}) => ({
-      ...{ words: '', plans: '', said: {}, sentAt: null, sentTo: [], sentBy: null, page: null, over: true },
+      ...{
+        words: '',
+        plans: '',
+        said: {},
+        sentAt: null,
+        sentTo: [],
+        sentBy: null,
+        letters: [],
+        page: null,
+        over: true,
+      },
       ...over,
     });
     const opened = async (over: object = {}) => {
@@ -557,7 +576,7 @@ describe('the books', () => {
     });
 
     it('is sent with what stands there, once, and stays', async () => {
-      const { fixture, type, press, words, has, field } = await opened();
+      const { fixture, type, press, words, has, field, fault } = await opened();
       type('#report-plans', 'New boats');
       await press('Send it');
       http.expectOne((r) => r.method === 'PUT').flush(null);
@@ -565,10 +584,17 @@ describe('the books', () => {
       http
         .expectOne((r) => r.method === 'GET')
         .flush(
-          report({ sentAt: '2026-11-02T08:00:00.000Z', sentBy: 'Ines', sentTo: ['a@x.example'], plans: 'New boats' }),
+          report({
+            sentAt: '2026-11-02T08:00:00.000Z',
+            sentBy: 'Ines',
+            sentTo: ['a@x.example'],
+            letters: [{ to: 'a@x.example', state: 'failed', error: '550 no' }],
+            plans: 'New boats',
+          }),
         );
       await settle(fixture, 600);
       expect(words()).toContain('Sent 2 Nov 2026 by Ines to a@x.example');
+      expect(fault()).toContain('The letter to a@x.example did not arrive: 550 no.');
       expect(has('Send it')).toBe(false);
       expect(field('#report-words')).toBeNull();
     });

@@ -1,12 +1,16 @@
 import type { InvoiceState } from '@tin-porch/core/care';
 import { day } from '../parts/when';
 
+/** What a letter came to that did not arrive, or may not have. */
+export const LOST: ReadonlySet<string> = new Set(['failed', 'unsure']);
+
 interface Told {
   state: InvoiceState;
   due: string | null;
   paid: string | null;
   takesBack: string | null;
   sentAt: string | null;
+  letter: { state: string } | null;
   lacks: readonly string[];
 }
 
@@ -23,6 +27,7 @@ export function invoiceChip(i: Told): { tone: 'grey' | 'rain' | 'moss' | 'lamp' 
     case 'late':
       return { tone: 'brick', words: `Late since ${day(i.due!)}` };
     case 'open':
+      if (i.letter && LOST.has(i.letter.state)) return { tone: 'brick', words: 'Did not arrive' };
       return i.sentAt ? { tone: 'rain', words: `Due ${day(i.due!)}` } : { tone: 'lamp', words: 'Not sent yet' };
   }
 }

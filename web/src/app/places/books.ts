@@ -11,6 +11,7 @@ import { SellerForm } from '../books/seller-form';
 import { invoiceChip } from '../books/invoice-chip';
 import { ChipView } from '../parts/chip';
 import { Dialogs } from '../parts/dialogs';
+import { saveFile } from '../parts/save-file';
 import { day } from '../parts/when';
 
 type Books = Answered<'GET /books'>;
@@ -115,6 +116,11 @@ const SHOWN: readonly (readonly [InvoiceState | 'all', string])[] = [
                   Show {{ some(b.invoices.length - most, 'more', 'more') }}
                 </button>
               }
+              @if (b.invoices.length) {
+                <p class="gap">
+                  <button class="plain small" type="button" (click)="csv()">Save the list as a table (CSV)</button>
+                </p>
+              }
             </section>
             <aside aria-label="Reports, and who writes the invoices">
               <h2>Reports of {{ month(b.month) }}</h2>
@@ -123,15 +129,7 @@ const SHOWN: readonly (readonly [InvoiceState | 'all', string])[] = [
                   @for (r of b.reports; track r.site) {
                     <li>
                       <a [routerLink]="['/sites', r.site, 'reports', r.month]">{{ r.name }}</a>
-                      <span class="quiet">{{
-                        r.sentAt
-                          ? 'sent ' + date(r.sentAt)
-                          : !r.to.length
-                            ? 'nobody named to send it to'
-                            : r.itself
-                              ? 'goes by itself'
-                              : 'not sent'
-                      }}</span>
+                      <span [class]="r.lost || r.late ? 'brick' : 'quiet'">{{ stands(r) }}</span>
                     </li>
                   }
                 </ul>
@@ -197,7 +195,10 @@ const SHOWN: readonly (readonly [InvoiceState | 'all', string])[] = [
     li {
       padding: 4px 0;
     }
-    li .quiet {
+    li .brick {
+      color: var(--brick);
+    }
+    li span {
       display: block;
     }
     @media (max-width: 760px) {
@@ -303,6 +304,12 @@ export class BooksPlace {
       error: this.refused,
     });
   }
+  protected csv(): void {
+    this.api.bytes('/books/csv').subscribe({
+      next: (bytes) => saveFile('invoices.csv', bytes, 'text/csv'),
+      error: this.refused,
+    });
+  }
   protected close(kept: boolean): void {
     this.edits.set(false);
     if (kept) this.again();
@@ -311,9 +318,15 @@ export class BooksPlace {
     const names = due.slice(0, 3).map((d) => d.name);
     return names.join(', ') + (due.length > 3 ? ` and ${some(due.length - 3, 'other')}` : '');
   }
+  /** How a report stands. */
+  protected stands(r: Books['reports'][number]): string {
+    if (r.sentAt) return `sent ${day(r.sentAt)}${r.lost ? ', and a letter did not arrive' : ''}`;
+    if (!r.to.length) return 'nobody named to send it to';
+    if (r.late) return 'should have gone by itself: send it, and see why it did not';
+    return r.itself ? 'goes by itself' : 'not sent';
+  }
   protected chip = invoiceChip;
   protected money = moneyWords;
   protected month = (month: string) => monthWords(month);
-  protected date = day;
   protected some = some;
 }

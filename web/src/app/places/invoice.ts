@@ -15,7 +15,7 @@ import {
 import { catchError, combineLatest, EMPTY, switchMap } from 'rxjs';
 import type { Answered } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
-import { invoiceChip } from '../books/invoice-chip';
+import { invoiceChip, LOST } from '../books/invoice-chip';
 import { MoneyField } from '../books/money-field';
 import { PartyFields } from '../books/party-fields';
 import { ChipView } from '../parts/chip';
@@ -61,6 +61,15 @@ const UNITS: readonly (readonly [Unit, string])[] = [
         }
         @if (said()) {
           <p class="note moss" role="status">{{ said() }}</p>
+        }
+        @if (i.letter && lost.has(i.letter.state)) {
+          <p class="note brick" role="alert">
+            {{
+              i.letter.state === 'failed'
+                ? 'The letter to ' + i.sentTo + ' did not arrive'
+                : 'Whether the letter to ' + i.sentTo + ' arrived is not known'
+            }}: {{ i.letter.error }}
+          </p>
         }
         <div class="panels">
           @if (!i.number && api.may('designer')) {
@@ -322,6 +331,7 @@ export class InvoicePlace {
   private readonly dialogs = inject(Dialogs);
   protected readonly invoice = signal<Invoice | null>(null);
   protected readonly units = UNITS;
+  protected readonly lost = LOST;
   protected readonly fault = signal('');
   protected readonly said = signal('');
   protected readonly busy = signal(false);

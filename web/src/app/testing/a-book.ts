@@ -47,6 +47,7 @@ export const anInvoice = (over: Partial<Row> = {}): Row => ({
     due: null,
     sentAt: null,
     sentTo: null,
+    letter: null,
     paid: null,
     takesBack: null,
     takenBack: false,

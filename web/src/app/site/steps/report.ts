@@ -6,6 +6,7 @@ import { monthWords } from '@tin-porch/core/care';
 import { catchError, combineLatest, debounceTime, EMPTY, filter, Subject, switchMap } from 'rxjs';
 import type { Answered } from '../../api/model';
 import { asRefusal, PorchApi } from '../../api/porch-api';
+import { LOST } from '../../books/invoice-chip';
 import { Dialogs } from '../../parts/dialogs';
 import { saveFile } from '../../parts/save-file';
 import { day } from '../../parts/when';
@@ -34,6 +35,17 @@ type Report = Answered<'GET /sites/:id/reports/:month'>;
               <a [href]="r.page" target="_blank" rel="noopener">Its page</a>, for whoever has the link.
             }
           </p>
+          @for (l of r.letters; track l.to) {
+            @if (lost.has(l.state)) {
+              <p class="note brick" role="alert">
+                {{
+                  l.state === 'failed'
+                    ? 'The letter to ' + l.to + ' did not arrive'
+                    : 'Whether the letter to ' + l.to + ' arrived is not known'
+                }}: {{ l.error }}. Save the PDF, and send it yourself.
+              </p>
+            }
+          }
         } @else {
           <div class="field gap">
             <label for="report-words">Words of your own, before the rest</label>
@@ -94,6 +106,7 @@ export class ReportStep {
   protected readonly api = inject(PorchApi);
   private readonly dialogs = inject(Dialogs);
   private readonly safe = inject(DomSanitizer);
+  protected readonly lost = LOST;
   protected readonly report = signal<Report | null>(null);
   protected readonly words = signal('');
   protected readonly plans = signal('');
