@@ -152,8 +152,8 @@ export async function walkOver(walk: Walk): Promise<{ pressed: number; faults: s
     else await page.goto(`${url}/${route}`);
     await settle();
     await page.waitForSelector('.one-before', { state: 'detached' });
-    // Between two screens there is none: the next has a heading, and is there when what it shows has come.
-    await page.waitForSelector('h1:not(.opening)');
+    // Between two screens there is none: the next has a heading once what it shows has come.
+    await page.waitForSelector('h1');
     await settle();
   };
   const looks = async (what: string) => {

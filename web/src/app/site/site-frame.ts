@@ -169,7 +169,7 @@ import { STEP_TITLES } from './step-titles';
           <p class="note brick" role="alert">{{ store.fault() }}</p>
           <p class="gap"><button class="plain" type="button" (click)="store.refresh()">Try again</button></p>
         } @else {
-          <div role="status"><h1 class="opening">Opening the site …</h1></div>
+          <p class="quiet" role="status">Opening the site …</p>
         }
       </main>
     }

@@ -91,6 +91,9 @@ type Report = Answered<'GET /sites/:id/reports/:month'>;
     </tp-worktable>
   `,
   styles: `
+    .note {
+      margin: 8px 0;
+    }
     iframe {
       display: block;
       width: 100%;
