@@ -126,6 +126,14 @@ describe('reports for clients', () => {
     expect(f.backups).toEqual({ proven: 2, nights: 31 });
     expect([f.up, f.answerMs]).toEqual([{ looks: 2880, down: 3, minutes: 5 }, 40]);
     expect(f.care).toEqual({ plan: 'Quiet water', used: 30, included: 60 });
+    const until = async (expires: string) => {
+      const domainSeen = { registration: { expires } } as never;
+      const told = await reports.facts({ ...(await whole()), domainSeen }, '2026-10', { words: '', plans: '' }, NOW);
+      return told.planned.domainEnds;
+    };
+    expect(
+      await Promise.all(['2026-11-02', '2026-12-24', '2027-06-01'].map((day) => until(`${day}T00:00:00Z`))),
+    ).toEqual([...[null, '2026-12-24', null]]);
     // A month that runs has only the nights it had.
     expect((await reports.facts(await whole(), '2026-11', { words: '', plans: '' }, NOW)).backups.nights).toBe(3);
     expect((await world.visits.month(site, '2026-10')).byDay.map((n) => n || '').join()).toBe(`3${','.repeat(30)}4`);

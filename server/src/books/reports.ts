@@ -155,6 +155,7 @@ export class Reports {
       .filter(([path]) => path !== '/' && labels.has(path))
       .sort((a, b) => b[1] - a[1]);
     const ends = site.domainSeen?.registration.expires ?? null;
+    const left = ends ? Date.parse(ends) - now.getTime() : 0;
     const use = useOf(agreed.plan, month, notes);
     return {
       ...{ name: site.document.facts.name || nameOf(site), by: await this.keeperOf(site.organisation), month },
@@ -168,7 +169,8 @@ export class Reports {
       },
       planned: {
         publishes: site.plannedAt && site.plannedAt > now ? site.plannedAt.toISOString() : null,
-        domainEnds: ends && Date.parse(ends) - now.getTime() < DOMAIN_SOON_DAYS * DAY_MS ? ends.slice(0, 10) : null,
+        // One that is over is a finding, and nothing that is planned.
+        domainEnds: ends && left > 0 && left < DOMAIN_SOON_DAYS * DAY_MS ? ends.slice(0, 10) : null,
       },
       ...{ backups: seen.backups, up: seen.up, answerMs: seen.answerMs },
       care: planIn(agreed.plan, month) ? { plan: agreed.plan.name, used: use.used, included: use.included } : null,

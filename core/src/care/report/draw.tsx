@@ -1,6 +1,7 @@
 import { renderToString } from 'preact-render-to-string';
 import { families } from '../../look/type.js';
 import type { Look } from '../../model/site.js';
+import { fontPath } from '../../page/render/css.js';
 import type { ReportSaid } from './said.js';
 
 /** What of a look a sheet is drawn with. */
@@ -13,7 +14,7 @@ const facesOf = (look: Inks): string =>
   [...new Set([look.heading, look.reading])]
     .map((id) => {
       const { css, weights } = families[id]!;
-      return `@font-face { font-family: '${css}'; src: url('/fonts/${id}.woff2') format('woff2'); font-weight: ${weights.join(' ')}; }`;
+      return `@font-face { font-family: '${css}'; src: url('${fontPath(id)}') format('woff2'); font-weight: ${weights.join(' ')}; }`;
     })
     .join('\n');
 
