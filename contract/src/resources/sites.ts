@@ -245,15 +245,15 @@ export const sites = {
     answer: Head,
   }),
   'POST /sites/:id/undo': route({
-    says: 'Takes back one’s last change that stands; with `of`, that one and no other.',
+    says: 'Takes back one’s last change that stands; with `of`, that one and no other; with `base`, the newest step one knows of, none after it.',
     role: 'helper',
-    body: Type.Object({ of: Type.Optional(Type.Integer({ minimum: 1 })) }, closed),
+    body: Type.Object({ of: Type.Optional(Type.Integer({ minimum: 1 })), base: Type.Optional(Count) }, closed),
     answer: Head,
   }),
   'POST /sites/:id/redo': route({
     says: 'Puts back the last change one took back.',
     role: 'helper',
-    body: Type.Object({ of: Type.Optional(Type.Integer({ minimum: 1 })) }, closed),
+    body: Type.Object({ of: Type.Optional(Type.Integer({ minimum: 1 })), base: Type.Optional(Count) }, closed),
     answer: Head,
   }),
 };

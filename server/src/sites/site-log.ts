@@ -144,8 +144,8 @@ export class SiteLog {
   }
 
   /**
-   * What was done to a site after a step, where anybody but this account did something (but this tab, where one is named):
-   * else nothing.
+   * What was done to a site after a step, where anybody but this account did something (but this tab, where one is named),
+   * or anybody after the step `known`: else nothing.
    * @throws Problem 409 where it is more than can be told
    */
   private async after(
@@ -154,11 +154,12 @@ export class SiteLog {
     step: number,
     author: string | null,
     tab: string | null,
+    known = site.head,
   ): Promise<LogRow[]> {
     const others = await client.query(
       `select 1 from operation where site = $1 and seq > $2
-         and (author is distinct from $3 or ($4::text is not null and tab is distinct from $4)) limit 1`,
-      [site.id, step, author, tab],
+         and (author is distinct from $3 or ($4::text is not null and tab is distinct from $4) or seq > $5) limit 1`,
+      [site.id, step, author, tab, known],
     );
     if (!others.rowCount) return [];
     const { rows } = await client.query<LogRow>(
@@ -318,27 +319,35 @@ export class SiteLog {
     site: string,
     kind: 'undo' | 'redo',
     author: string | null,
+    base: number | null = null,
   ): Promise<number | null> {
     const { rows } = await db.query<{ seq: number }>(
       kind === 'undo'
-        ? `select seq from operation where site = $1 and author = $2 and kind = 'do' and taken_back is null order by seq desc limit 1`
+        ? `select seq from operation where site = $1 and author = $2 and kind = 'do' and taken_back is null
+             and ($3::int is null or seq <= $3) order by seq desc limit 1`
         : `select seq from operation where site = $1 and author = $2 and taken_back > (
              select max(seq) from operation where site = $1 and author = $2 and kind = 'do'
-           ) order by taken_back desc limit 1`,
-      [site, author],
+           ) and ($3::int is null or taken_back <= $3) order by taken_back desc limit 1`,
+      [site, author, base],
     );
     return rows[0]?.seq ?? null;
   }
 
   /**
    * Takes back the last change of this account that stands, or puts back the last one it took back: what others did
-   * since stays. With `only`, that change and no other.
-   * @throws Problem 409 where there is none, another than `only`, or somebody wrote over it
+   * since stays. With `of`, that change and no other; with `base`, the newest step whoever asks knows of, none that came
+   * after it: what one typed on may be here before the question.
+   * @throws Problem 409 where there is none, another than `of`, or somebody wrote over it
    */
-  async step(id: string, kind: 'undo' | 'redo', author: Author, only?: number): Promise<number> {
+  async step(
+    id: string,
+    kind: 'undo' | 'redo',
+    author: Author,
+    { of: only, base }: { of?: number; base?: number } = {},
+  ): Promise<number> {
     const { head, document } = await transaction(this.db, async (client) => {
       const site = await this.locked(client, id);
-      const of = await this.next(client, id, kind, author.id);
+      const of = await this.next(client, id, kind, author.id, base);
       if (of === null)
         throw new Problem(409, kind === 'undo' ? 'There is nothing to undo' : 'There is nothing to redo');
       if (only !== undefined && only !== of)
@@ -349,9 +358,10 @@ export class SiteLog {
         [id, of],
       );
       const last = rows[0]!;
-      const since = await this.after(client, site, last.seq, author.id, null);
-      // What this account did since is taken back already, or was there before.
-      const own = (row: LogRow) => row.author === author.id;
+      const known = base ?? site.head;
+      const since = await this.after(client, site, last.seq, author.id, null, known);
+      // What this account did until then is taken back already, or was there before.
+      const own = (row: LogRow) => row.author === author.id && row.seq <= known;
       const made = this.rebased(site, since, own, last.inverse, author);
       // One of an older schema that nothing came after.
       const today = made === last.inverse ? operationForward(made, site.document) : made;

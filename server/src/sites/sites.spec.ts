@@ -274,9 +274,29 @@ describe('sites and their history', () => {
 
   it('takes back the change that is named, or none', async () => {
     for (const value of ['1', '2']) await sites.log.change(id, phone(value), ines);
-    expect((await refusal(sites.log.step(id, 'undo', ines, 1)))?.status).toBe(409);
-    await sites.log.step(id, 'undo', ines, 2);
+    expect((await refusal(sites.log.step(id, 'undo', ines, { of: 1 })))?.status).toBe(409);
+    await sites.log.step(id, 'undo', ines, { of: 2 });
     expect(await phoneNow()).toBe('1');
+  });
+
+  it('takes nothing back that came after the step whoever asks knows of', async () => {
+    const place = { op: 'setFact', field: 'place', value: 'Strand' } as const;
+    await sites.log.change(id, phone('1'), ines);
+    await sites.log.change(id, place, ines);
+    // Pressed before the place was typed, and here after it: the phone goes, what was typed on stays.
+    await sites.log.step(id, 'undo', ines, { base: 1 });
+    const { facts } = (await sites.get(id))!.document;
+    expect([facts.phone, facts.place]).toEqual(['', 'Strand']);
+    // Nothing that stands is older than the first step; and what was typed over what is to go is not lost with it.
+    expect((await refusal(sites.log.step(id, 'undo', ines, { base: 0 })))?.title).toBe('There is nothing to undo');
+    await sites.log.change(id, phone('2'), ines);
+    await sites.log.change(id, phone('3'), ines);
+    expect((await refusal(sites.log.step(id, 'undo', ines, { base: 4 })))?.title).toBe(
+      'Somebody wrote there meanwhile',
+    );
+    expect(await phoneNow()).toBe('3');
+    await sites.log.step(id, 'undo', ines, { base: 5 });
+    expect(await phoneNow()).toBe('2');
   });
 
   it('calls what was taken back by the name of the change, not of its inverse', async () => {

@@ -87,7 +87,7 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
     (kind: 'undo' | 'redo'): Handlers<typeof siteRoutes>['POST /sites/:id/undo'] =>
     async ({ body, me, params }) => {
       const site = await sites.headOf(me.organisation, params['id']!);
-      return { head: await sites.log.step(site.id, kind, me, body.of) };
+      return { head: await sites.log.step(site.id, kind, me, body) };
     };
 
   return {

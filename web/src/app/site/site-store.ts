@@ -363,7 +363,7 @@ export class SiteStore implements OnDestroy {
 
   async step(kind: 'undo' | 'redo'): Promise<void> {
     await this.flush();
-    await this.inTurn(() => this.call('POST', `/${kind}`, {}));
+    await this.inTurn(() => this.call('POST', `/${kind}`, { base: this.detail()?.head ?? 0 }));
     if (!this.said()?.bad) this.said.set(null);
   }
 
