@@ -54,7 +54,7 @@ quietly() {
 prepare() {
   need_node
   [ "$1" = all ] && need_debian postgresql '/usr/lib/postgresql/*/bin/initdb' libjemalloc2 '/usr/lib/*/libjemalloc.so.2' \
-    restic /usr/bin/restic rclone /usr/bin/rclone chromium /usr/bin/chromium \
+    restic /usr/bin/restic rclone /usr/bin/rclone chromium-headless-shell /usr/lib/chromium/chromium-headless-shell \
     nginx-light /usr/sbin/nginx libnginx-mod-http-brotli-static /usr/lib/nginx/modules/ngx_http_brotli_static_module.so
   mkdir -p .stamps
   exec 9>.stamps/lock

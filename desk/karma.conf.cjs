@@ -7,7 +7,7 @@ const flags = [
   '--disable-component-update',
   '--disable-sync',
 ];
-process.env.CHROME_BIN ||= '/usr/bin/chromium';
+process.env.CHROME_BIN ||= '/usr/lib/chromium/chromium-headless-shell';
 
 /** Ends with a line that says how many tests held. */
 function Counts() {

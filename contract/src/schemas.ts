@@ -43,7 +43,7 @@ export const OpenFinding = object({
   evidence: Type.String(),
   harm: Type.String(),
   fix: Type.String(),
-  step: oneOf(['brief', 'pages', 'seo', 'domain', 'publish', 'care']),
+  step: oneOf(['brief', 'look', 'pages', 'seo', 'domain', 'publish', 'care']),
   firstSeen: Instant,
   lastSeen: Instant,
   /** How often the same was found before, and had gone. */
@@ -86,6 +86,7 @@ export const Job = object({
     'publish',
     'rollback',
     'round',
+    'lab',
     'leave',
     'remove',
     'backup',

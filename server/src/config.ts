@@ -70,8 +70,10 @@ export interface PorchConfig {
   acme: { directory: string; contact: string; caaName: string };
   /** The mail server our own letters are handed to, and the address they come from; without it links are handed over by hand. */
   mail?: { host: string; port: number; secure?: boolean; user?: string; password?: string; from: string };
-  /** The browser that reports and invoices are printed with; without it they are not. */
+  /** The browser that reports and invoices are printed with, and that looks at sites; without it nothing is. */
   browser?: string;
+  /** At what minutes it is seen whose turn it is that a browser looks, as a line of cron (UTC); where left out only who asks is looked at. */
+  lookCron?: string;
   /** PEM files of certificate authorities trusted beside the well-known ones. */
   trust: string[];
   /** Where sites are backed up at night, and when, as a cron line in UTC; without it they are not. */
@@ -151,6 +153,7 @@ const schema = object(
     checkAnswers: { type: 'boolean' },
     metrics: object({ address: text, port }),
     browser: text,
+    lookCron: text,
     backups: object(
       { cron: text, places: { type: 'array', items: object({ name: text, repository }, { server: text }) } },
       {

@@ -10,6 +10,8 @@ import { Printer } from './books/printing.js';
 import { Reports } from './books/reports.js';
 import { Mending } from './care/mending.js';
 import { writeMornings } from './care/morning.js';
+import { Lab, lookDue } from './care/lab.js';
+import { LabBrowser } from './care/lab-browser.js';
 import { Rounds } from './care/rounds.js';
 import { walkDue } from './care/turns.js';
 import { Visits } from './care/visits.js';
@@ -83,6 +85,7 @@ export async function startPorch(
   const ownBackups = new OwnBackups(db, config);
   const visits = new Visits(db);
   const rounds = new Rounds(db, config, sites, servers, registrar, strangers, visits, backups);
+  const lab = new Lab(db, sites, servers, new LabBrowser(config.browser ?? null));
   const mending = new Mending(db, jobs, registrar, servers);
   const inbox = new Inbox(db, servers);
   const pictures = new Pictures(db, strangers);
@@ -113,6 +116,7 @@ export async function startPorch(
     certificates,
     registrar,
     rounds,
+    lab,
     mending,
     visits,
     watch,
@@ -156,6 +160,7 @@ export async function startPorch(
     await rounds.steps(work);
     await mending.unasked(work.job.site!);
   });
+  jobs.handle('lab', (work) => lab.steps(work));
   jobs.handle('leave', (work) => departures.leaveSteps(work));
   jobs.handle('remove', (work) => departures.removeSteps(work));
   jobs.handle('revive', (work) => backups.reviveSteps(work, { registrar, live }));
@@ -177,6 +182,7 @@ export async function startPorch(
     await jobs.begin(null, 'cleaning');
   });
   jobs.every('rounds', EACH_MINUTE, () => walkDue(db, jobs));
+  if (config.browser && config.lookCron) jobs.every('lab', config.lookCron, () => lookDue(db, jobs));
   jobs.every('watch', EACH_MINUTE, () => watch.look());
   jobs.every('morning', config.morningCron, async () => {
     for (const site of await certificates.ending(RENEW_DAYS)) await jobs.begin(site, 'certificate');

@@ -131,6 +131,50 @@ export const rounds = {
       outages: Type.Array(Outage),
     }),
   }),
+  'GET /sites/:id/lab': route({
+    says: 'What a browser showed of the pages of a site: how fast they come on a phone, and whom something is in the way of.',
+    role: 'accountant',
+    answer: object({
+      /** Whether there is a browser to look with. */
+      able: Type.Boolean(),
+      pages: Type.Array(
+        object({
+          path: Type.String(),
+          label: Type.String(),
+          at: Instant,
+          release: Type.String(),
+          timedAt: orNull(Instant),
+          figures: orNull(
+            object({
+              ...{
+                lcp: Type.Number(),
+                fcp: Type.Number(),
+                ttfb: Type.Number(),
+                cls: Type.Number(),
+                tbt: Type.Number(),
+              },
+              ...{ bytes: Count, requests: Count, jumped: Type.String() },
+              largest: object({ element: Type.String(), path: orNull(Type.String()) }),
+            }),
+          ),
+          faults: Type.Array(
+            object({
+              ...{ rule: Type.String(), help: Type.String(), count: Count, elements: Type.Array(Type.String()) },
+              impact: oneOf(['minor', 'moderate', 'serious', 'critical']),
+              width: oneOf(['phone', 'wide', 'both']),
+            }),
+          ),
+        }),
+      ),
+      /** The first page, each time it was timed, the oldest first. */
+      trend: Type.Array(
+        object({
+          ...{ at: Instant, release: Type.String(), lcp: Type.Number(), cls: Type.Number(), tbt: Type.Number() },
+          bytes: Count,
+        }),
+      ),
+    }),
+  }),
   'POST /rounds': route({
     says: 'Walks all sites now.',
     role: 'helper',

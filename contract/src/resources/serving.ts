@@ -75,6 +75,7 @@ export const serving = {
   'POST /sites/:id/certificate': job('Gets a certificate for the domain.', 'designer'),
   'POST /sites/:id/publish': job('Opens the site to visitors.', 'designer'),
   'POST /sites/:id/round': job('Walks the site now.', 'helper'),
+  'POST /sites/:id/lab': job('Looks at its pages with a browser now.', 'helper'),
   'POST /sites/:id/backup': job('Backs the site up at each of its places, and tries each backup out.', 'helper'),
   'GET /sites/:id/backups': route({
     says: 'The backups of a site, the newest first, with whether each was found to be one.',

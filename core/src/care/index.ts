@@ -19,5 +19,7 @@ export * from './rounds/watch.js';
 export * from './visits/count.js';
 export * from './visits/tally.js';
 export * from './visits/words.js';
+export * from './lab/lab.js';
+export * from './lab/words.js';
 export * from './path/path.js';
 export * from './servers/server-state.js';

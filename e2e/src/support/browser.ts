@@ -17,7 +17,7 @@ const require = createRequire(import.meta.url);
 /** Debian’s Chromium; names in `hosts` lead to the addresses given, as DNS would. */
 export const openBrowser = (hosts: Record<string, string> = {}): Promise<Browser> =>
   chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: '/usr/lib/chromium/chromium-headless-shell',
     args: [
       ...FLAGS,
       ...(Object.keys(hosts).length

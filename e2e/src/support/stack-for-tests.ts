@@ -14,7 +14,7 @@ export async function stackForTests(
 ): Promise<{ stack: Stack; api: ApiClient; data: string; quayDatabase(): string; end(): Promise<void> }> {
   const data = mkdtempSync(join(tmpdir(), 'tin-porch-test-'));
   const port = 21000 + (process.pid % 4000) * 2 + Math.floor(Math.random() * 2);
-  const stack = await startStack({ data, port, password: PASSWORD, checkAnswers: true, ...options });
+  const stack = await startStack({ data, port, password: PASSWORD, checkAnswers: true, unlooked: true, ...options });
   const api = new ApiClient(stack.url);
   await api.signIn(MAIL, PASSWORD);
   return {

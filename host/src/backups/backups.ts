@@ -75,8 +75,7 @@ export class Backups {
 
   /** The document that visitors saw of a site when it was backed up; null where it was not live. */
   async document(id: string, place: Place, snapshot: string): Promise<SiteDocument | null> {
-    const root = await this.restic.pathOf(place, snapshot);
-    const at = (path: string) => this.restic.file(place, snapshot, join(root, path));
+    const at = (path: string) => this.restic.file(place, snapshot, path);
     const { site, release } = JSON.parse(await at('about.json')) as About;
     if (site !== id) throw new NotProven(`It is of another site, ${site}.`);
     if (!release) return null;
@@ -85,12 +84,11 @@ export class Backups {
 
   /** The messages of a site as a backup has them, the oldest first. */
   async messages(id: string, place: Place, snapshot: string): Promise<BackedUpMessage[]> {
-    const root = await this.restic.pathOf(place, snapshot);
-    const { site, rows } = JSON.parse(await this.restic.file(place, snapshot, join(root, 'about.json'))) as About;
+    const { site, rows } = JSON.parse(await this.restic.file(place, snapshot, 'about.json')) as About;
     if (site !== id) throw new NotProven(`It is of another site, ${site}.`);
     if (!rows['message']) return [];
     const { line, found } = messagesIn();
-    await this.restic.lines(place, snapshot, join(root, 'rows.jsonl'), line);
+    await this.restic.lines(place, snapshot, 'rows.jsonl', line);
     return found();
   }
 
@@ -160,9 +158,7 @@ export class Backups {
     snapshot: string,
     folder: string,
   ): Promise<{ root: string; about: About }> {
-    const path = await this.restic.pathOf(place, snapshot);
-    await this.restic.restore(place, snapshot, folder);
-    const root = join(folder, path);
+    const root = await this.restic.restore(place, snapshot, folder);
     return { root, about: await aboutOf(root, id) };
   }
 

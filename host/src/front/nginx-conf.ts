@@ -273,7 +273,7 @@ ${modules ? '  brotli_static on;\n' : ''}
   # What was served from here is of a site that has a log; of anything else the agent says so.
   map $http_user_agent $looked {
     default 0;
-    "~^TinPorch-" 1;
+    "~TinPorch-" 1;
   }
   map "$looked:$upstream_addr:$upstream_http_${COUNTED.replaceAll('-', '_')}" $counted {
     default 0;

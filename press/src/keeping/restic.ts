@@ -1,5 +1,6 @@
 import { spawn } from 'node:child_process';
-import { mkdir } from 'node:fs/promises';
+import { mkdir, readdir } from 'node:fs/promises';
+import { join } from 'node:path';
 import { StringDecoder } from 'node:string_decoder';
 
 /** Where backups are kept, and what they are closed with: a repository of restic, and its password. */
@@ -17,6 +18,8 @@ export interface Snapshot {
 /** How long one call may take, ms. */
 const MOST_MS = 20 * 60_000;
 /** How long what is kept is kept: so many days, weeks and months. */
+/** Folders one in the other at most in which a backup of earlier lies. */
+const DEEPEST = 40;
 const RULE = ['--keep-daily', '7', '--keep-weekly', '5', '--keep-monthly', '12'];
 
 /** What a backup place says no with, without the password that is in its address. */
@@ -35,19 +38,20 @@ export class Restic {
   /** Backs a folder up, under tags; a repository that is not there yet is made. */
   async backUp(place: Place, folder: string, tags: readonly string[]): Promise<{ id: string; added: number }> {
     // What is backed up has a name of its own each night: that is no change of it.
-    const args = ['backup', '--ignore-ctime', '--host', this.host, ...tags.flatMap((t) => ['--tag', t]), folder];
-    const out = await this.run(place, args).catch(async (error: Error) => {
+    const args = ['backup', '--ignore-ctime', '--host', this.host, ...tags.flatMap((t) => ['--tag', t]), '.'];
+    const backUp = () => this.run(place, args, { from: folder });
+    const out = await backUp().catch(async (error: Error) => {
       if (/already locked|`unlock`/i.test(error.message)) {
         // One that was killed has left its lock: those that nobody holds are taken away.
-        await this.run(place, ['unlock'], false);
-        return this.run(place, args);
+        await this.run(place, ['unlock'], { json: false });
+        return backUp();
       }
       if (!/unable to open config file|Is there a repository/i.test(error.message)) throw error;
       // Of two who make it at once one is told that it is there.
       await this.run(place, ['init']).catch((e: Error) => {
         if (!/already (?:exists|initialized)/i.test(e.message)) throw e;
       });
-      return this.run(place, args);
+      return backUp();
     });
     const summary = lines<{ message_type?: string; snapshot_id: string; data_added: number }>(out).find(
       (l) => l.message_type === 'summary',
@@ -63,32 +67,47 @@ export class Restic {
     return (all ?? []).map(({ id, time, tags }) => ({ id: shortId(id), at: time, tags: tags ?? [] }));
   }
 
-  /** The path a backup was made of: what was on another server lay elsewhere. @throws ResticError where there is none */
-  async pathOf(place: Place, snapshot: string): Promise<string> {
+  /** The path a backup was made of: earlier ones have all they hold under it. @throws ResticError where there is none */
+  private async pathOf(place: Place, snapshot: string): Promise<string> {
     const out = await this.run(place, ['snapshots', snapshot]);
     const path = (JSON.parse(out || '[]') as { paths?: string[] }[] | null)?.[0]?.paths?.[0];
     if (!path) throw new ResticError('There is no such backup.');
     return path;
   }
 
-  /** Puts all of a backup into a folder, under the path it was backed up from. */
-  async restore(place: Place, snapshot: string, target: string): Promise<void> {
+  /** Puts all of a backup into a folder; gives where in it that is. */
+  async restore(place: Place, snapshot: string, target: string): Promise<string> {
     await this.run(place, ['restore', snapshot, '--target', target]);
+    let root = target;
+    for (let n = 0; n < DEEPEST; n++) {
+      const [only, ...more] = await readdir(root, { withFileTypes: true });
+      if (!only?.isDirectory() || more.length) break;
+      root = join(root, only.name);
+    }
+    return root;
   }
-  /** One file of a backup. */
-  file = (place: Place, snapshot: string, path: string): Promise<string> =>
-    this.run(place, ['dump', snapshot, path], false);
+
+  /** One file of a backup, by its path in what was backed up. */
+  file = (place: Place, snapshot: string, path: string): Promise<string> => this.dump(place, snapshot, path);
 
   /** Hands every line of a file of a backup over, as they come: it may be larger than anybody holds at once. */
   async lines(place: Place, snapshot: string, path: string, each: (line: string) => void): Promise<void> {
     let rest = '';
     const decoder = new StringDecoder('utf8');
-    await this.run(place, ['dump', snapshot, path], false, (part) => {
+    await this.dump(place, snapshot, path, (part) => {
       const all = (rest + decoder.write(part)).split('\n');
       rest = all.pop()!;
       all.forEach(each);
     });
     if (rest) each(rest);
+  }
+
+  private async dump(place: Place, snapshot: string, path: string, take?: (part: Buffer) => void): Promise<string> {
+    const at = (file: string) => this.run(place, ['dump', snapshot, file], { json: false, ...(take && { take }) });
+    return at(join('/', path)).catch(async (error: Error) => {
+      if (!/not found in snapshot/i.test(error.message)) throw error;
+      return at(join(await this.pathOf(place, snapshot), path));
+    });
   }
 
   /** The newest backup under a tag; undefined where there is none. */
@@ -97,22 +116,21 @@ export class Restic {
 
   /** Forgets what the rule does not keep, for each host and tag, and all under some tags; gives the room back. */
   async keep(place: Place, gone: readonly string[]): Promise<void> {
-    await this.run(place, ['unlock'], false);
+    await this.run(place, ['unlock'], { json: false });
     const tags = new Set(gone);
     const all = tags.size ? await this.snapshots(place) : [];
     const ids = all.filter((s) => s.tags.some((t) => tags.has(t))).map((s) => s.id);
     if (ids.length) await this.run(place, ['forget', ...ids]);
     await this.run(place, ['forget', ...RULE, '--group-by', 'host,tags']);
     // What belonged to people who are gone is not to lie about in what is half used.
-    await this.run(place, ['prune', ...(ids.length ? ['--max-unused', '0'] : [])], false);
+    await this.run(place, ['prune', ...(ids.length ? ['--max-unused', '0'] : [])], { json: false });
   }
 
   /** @throws ResticError with the last that restic said */
   private async run(
     { repository, password }: Place,
     args: string[],
-    json = true,
-    take?: (part: Buffer) => void,
+    { json = true, take, from }: { json?: boolean; take?: (part: Buffer) => void; from?: string } = {},
   ): Promise<string> {
     await mkdir(this.cache, { recursive: true });
     return new Promise((done, fail) => {
@@ -130,6 +148,7 @@ export class Restic {
             RESTIC_PASSWORD: password,
           },
           timeout: MOST_MS,
+          ...(from && { cwd: from }),
         },
       );
       const out: Buffer[] = [];

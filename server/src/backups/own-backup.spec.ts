@@ -160,8 +160,7 @@ describe('a backup of Tin Porch itself', () => {
       // One that lies about a table it has not.
       const restic = new Restic(join(folder, 'cache'), 'porch');
       const root = join(folder, 'lied');
-      await restic.restore(place(), snapshot, root);
-      const stage = join(root, await restic.pathOf(place(), snapshot));
+      const stage = await restic.restore(place(), snapshot, root);
       const about = JSON.parse(readFileSync(join(stage, 'about.json'), 'utf8')) as { rows: Record<string, number> };
       about.rows['public.site']! += 1;
       writeFileSync(join(stage, 'about.json'), JSON.stringify(about));

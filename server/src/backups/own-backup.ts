@@ -68,8 +68,7 @@ export async function backUpOwn(
 export async function proveOwn(config: Own, place: Place, snapshot: string): Promise<{ rows: number; ms: number }> {
   const started = performance.now();
   return inFolder(async (folder, restic) => {
-    await restic.restore(place, snapshot, join(folder, 'restored'));
-    const stage = join(folder, 'restored', await restic.pathOf(place, snapshot));
+    const stage = await restic.restore(place, snapshot, join(folder, 'restored'));
     const about = JSON.parse(await readFile(join(stage, ABOUT), 'utf8')) as AboutOwn;
     return inDatabase(config, async (databaseUrl) => {
       await restored({ ...config, databaseUrl }, join(stage, DUMP));
@@ -112,8 +111,7 @@ export async function restoreOwn(config: Own, place: Place): Promise<{ sites: nu
       throw new OwnBackupError('The database holds something already: it is restored into an empty one only.');
     const newest = await restic.newest(place, TAG);
     if (!newest) throw new OwnBackupError('There is no backup of Tin Porch at that place.');
-    await restic.restore(place, newest.id, join(folder, 'restored'));
-    const stage = join(folder, 'restored', await restic.pathOf(place, newest.id));
+    const stage = await restic.restore(place, newest.id, join(folder, 'restored'));
     const key = await readFile(join(stage, KEY), 'utf8');
     if (existsSync(config.secretsKey) && (await readFile(config.secretsKey, 'utf8')).trim() !== key.trim())
       throw new OwnBackupError(

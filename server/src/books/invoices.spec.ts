@@ -28,7 +28,7 @@ describe('invoices that are kept', () => {
   let site: string;
   let woken = 0;
   const forms = new EInvoices();
-  const printer = new Printer('/usr/bin/chromium');
+  const printer = new Printer('/usr/lib/chromium/chromium-headless-shell');
   const by = { name: 'Ines', mail: 'ines@tinporch.example' };
   const org = () => world.ines.organisation;
   const whole = async () => (await world.sites.get(site))!;
@@ -251,7 +251,7 @@ describe('printing', () => {
   it('says what is missing where there is no browser, and reaches nothing from a page', async () => {
     await expectAsync(new Printer(null).pdf('<p>x</p>')).toBeRejectedWithError(/no browser/);
     await expectAsync(new Printer('/nowhere/browser').pdf('<p>x</p>')).toBeRejectedWithError(/could not be printed/);
-    const printer = new Printer('/usr/bin/chromium');
+    const printer = new Printer('/usr/lib/chromium/chromium-headless-shell');
     const { createServer } = await import('node:http');
     let asked = 0;
     const server = createServer((_, res) => {

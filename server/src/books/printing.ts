@@ -1,14 +1,11 @@
-import { tmpdir } from 'node:os';
 import { families } from '@tin-porch/core/look';
 import { Problem } from '@tin-porch/core/ground';
 import { readAsset } from '@tin-porch/press/assets';
 import type { Browser } from 'playwright-core';
+import { launchChromium, WITHIN_MS } from '../browser/chromium.js';
 
 /** How long a browser that prints nothing is kept, ms. */
 const IDLE_MS = 20_000;
-/** How long a page may take, ms. */
-const WITHIN_MS = 30_000;
-const FLAGS = ['--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--disable-sync'];
 /** Where pages that are printed seem to be: nothing leaves the machine for it. */
 const NOWHERE = 'http://paper.invalid/';
 
@@ -58,22 +55,9 @@ export class Printer {
   }
 
   private async open(): Promise<Browser> {
-    const { program } = this;
-    if (!program)
-      throw new Problem(
-        503,
-        'There is no browser to print with',
-        'Install Debian’s chromium, and start Tin Porch again.',
-      );
     const kept = await this.browser?.catch(() => null);
     if (kept?.isConnected()) return kept;
-    this.browser = import('playwright-core').then(({ chromium }) =>
-      chromium.launch({
-        ...{ executablePath: program, args: FLAGS, timeout: WITHIN_MS },
-        // It has nothing of what is in the environment here: neither secrets nor an allocator that it does not bear.
-        env: { PATH: process.env['PATH'] ?? '', HOME: tmpdir(), LANG: 'C.UTF-8' },
-      }),
-    );
+    this.browser = launchChromium(this.program);
     return this.browser;
   }
 

@@ -224,7 +224,7 @@ describe('reports for clients', () => {
   });
 
   it('are printed for real, in the fonts of the site', async () => {
-    const printer = new Printer('/usr/bin/chromium');
+    const printer = new Printer('/usr/lib/chromium/chromium-headless-shell');
     const { said, days } = await reports.said(await whole(), '2026-10', await reports.row(site, '2026-10'), NOW);
     const pdf = await printer.pdf(drawReport(said, (await whole()).document.look, days));
     await printer.close();

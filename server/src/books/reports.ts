@@ -172,7 +172,7 @@ export class Reports {
         // One that is over is a finding, and nothing that is planned.
         domainEnds: ends && left > 0 && left < DOMAIN_SOON_DAYS * DAY_MS ? ends.slice(0, 10) : null,
       },
-      ...{ backups: seen.backups, up: seen.up, answerMs: seen.answerMs },
+      ...{ backups: seen.backups, up: seen.up, answerMs: seen.answerMs, phoneMs: seen.phoneMs },
       care: planIn(agreed.plan, month) ? { plan: agreed.plan.name, used: use.used, included: use.included } : null,
     };
   }
@@ -191,6 +191,7 @@ export class Reports {
       down: number;
       minutes: number;
       ms: number | null;
+      lcp: number | null;
     }>(
       `with span as (select $2::timestamptz as a, least($3::timestamptz, $4::timestamptz) as b)
        select
@@ -207,7 +208,9 @@ export class Reports {
          (select coalesce(sum(w.down), 0)::int from watch_day w where w.site = s.id and w.day >= a::date and w.day < b) as down,
          (select coalesce(sum(extract(epoch from least(coalesce(o.ended_at, b), b) - greatest(o.began_at, a)) / 60), 0)::int
             from outage o where o.site = s.id and o.began_at < b and coalesce(o.ended_at, b) > a) as minutes,
-         (select (sum(w.took_ms) / nullif(sum(w.timed), 0))::int from watch_day w where w.site = s.id and w.day >= a::date and w.day < b) as ms
+         (select (sum(w.took_ms) / nullif(sum(w.timed), 0))::int from watch_day w where w.site = s.id and w.day >= a::date and w.day < b) as ms,
+         (select (l.figures->>'lcp')::int from lab_page l where l.site = s.id and l.path = '/' and l.figures is not null
+            and l.at >= a and l.at < b order by l.at desc limit 1) as lcp
        from site s, span where s.id = $1`,
       [site, from, to, now],
     );
@@ -217,6 +220,7 @@ export class Reports {
       backups: { proven: r.proven, nights: r.nights },
       up: { looks: r.looks, down: r.down, minutes: r.down ? Math.max(1, r.minutes, r.down) : 0 },
       answerMs: r.ms,
+      phoneMs: r.lcp,
     };
   }
 

@@ -4,8 +4,7 @@ import type { Backups } from '../backups/backups.js';
 import { trustedRoots } from '../certificates/certificates.js';
 import type { PorchConfig } from '../config.js';
 import { transaction, type Database } from '../db/database.js';
-import { HostRefused } from '../servers/host-client.js';
-import { siteAndServer, temporaryAddress } from '../deploy/deploy.js';
+import { siteAndServer } from '../deploy/deploy.js';
 import { lookAgain } from '../domains/look-again.js';
 import type { Registrar } from '../domains/registrar.js';
 import { tell } from '../events/events.js';
@@ -14,7 +13,9 @@ import type { Servers } from '../servers/servers.js';
 import type { Strangers } from '../strangers/strangers.js';
 import type { Sites } from '../sites/sites.js';
 import type { DomainSeen } from '../sites/site-row.js';
+import { keepFindings } from './keep-findings.js';
 import { OutsideLinks } from './outside.js';
+import { reachOf, servedOf } from './reach.js';
 import type { Visits } from './visits.js';
 import { wayIn, type WayLink } from './visitor.js';
 import { Walk } from './walk.js';
@@ -135,18 +136,9 @@ export class Rounds {
 
   async steps(work: Work): Promise<void> {
     const { site, server } = await siteAndServer(this.sites, this.servers, work.job.site);
-    // The pages visitors can see are those of what is served, whatever has been drafted since.
-    const served = await server.client.site(site.id).catch((error: unknown) => {
-      if (error instanceof HostRefused && error.status === 404) return null;
-      throw error;
-    });
-    const id = served?.pointer?.of ?? served?.pointer?.release ?? site.liveRelease;
-    const release = id ? await this.sites.releases.get(site.id, id) : undefined;
-    if (!release) throw new JobRefused('The site is on no server yet.');
-    const paths = Object.keys(release.manifest.files)
-      .filter((path) => path.endsWith('/index.html'))
-      .map((path) => path.slice(0, -'index.html'.length))
-      .sort();
+    const seenNow = await servedOf(this.sites, site, server.client);
+    if (!seenNow) throw new JobRefused('The site is on no server yet.');
+    const { served, paths } = seenNow;
     const damaged = served ? await server.client.damage(site.id) : ['its settings'];
     const { domain } = site;
     const { seen } = domain
@@ -155,17 +147,13 @@ export class Rounds {
           return { seen, detail: seen.error ?? `A ${addresses(seen, domain, 'A').join(', ') || 'gives nothing'}` };
         })
       : { seen: null };
-    // Pages are fetched from the server itself even where the name leads astray, so that one trouble does not hide another.
-    const secure = domain !== null && site.open;
-    const host = secure ? domain : `${site.temporary}.${server.temporaryBase}`;
-    const cookie = secure ? undefined : `preview=${(await server.client.preview(site.id, 1)).token}`;
+    const { secure, host, address, port, preview } = await reachOf(site, server);
     const walk = new Walk(
       {
         names: domain ? [domain, `www.${domain}`] : [host],
         ...{ secure, host, roots: this.roots, httpPort: server.httpPort },
-        address: secure ? server.address : temporaryAddress(server),
-        port: secure ? server.httpsPort : server.temporaryPort,
-        ...(cookie && { cookie }),
+        ...{ address, port },
+        ...(preview && { cookie: `preview=${preview}` }),
       },
       this.strangers,
     );
@@ -208,25 +196,7 @@ export class Rounds {
         checks,
         JSON.stringify({ ...slim(evidence), findings }),
       ]);
-      // What is worse than when somebody put it off is said again.
-      for (const f of findings)
-        await client.query(
-          `insert into finding (site, key, severity, title, evidence, harm, fix, step, mend, note)
-           values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)
-           on conflict (site, key) where ended_at is null do update set severity = $3, title = $4, evidence = $5, harm = $6,
-             fix = $7, step = $8, mend = $9, note = $10, last_seen = now(),
-             snoozed_until = case when $3 = 'broken' and finding.severity = 'look' then null else finding.snoozed_until end`,
-          [site, f.key, f.severity, f.title, f.evidence, f.harm, f.fix, f.step, f.mend, f.note],
-        );
-      const stands = new Set(findings.map((f) => f.key));
-      const { rows } = await client.query<{ key: string }>(
-        'select key from finding where site = $1 and ended_at is null',
-        [site],
-      );
-      await client.query('update finding set ended_at = now() where site = $1 and ended_at is null and key = any($2)', [
-        site,
-        rows.map((r) => r.key).filter((key) => !stands.has(key) && !untried(evidence, key)),
-      ]);
+      await keepFindings(client, site, findings, (key) => untried(evidence, key));
       await tell(client, { kind: 'care', site });
     });
   }

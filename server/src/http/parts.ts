@@ -8,6 +8,7 @@ import type { CarePlans } from '../books/care-plans.js';
 import type { Invoices } from '../books/invoices.js';
 import type { Reports } from '../books/reports.js';
 import type { Mending } from '../care/mending.js';
+import type { Lab } from '../care/lab.js';
 import type { Rounds } from '../care/rounds.js';
 import type { Visits } from '../care/visits.js';
 import type { Watch } from '../care/watch.js';
@@ -49,6 +50,7 @@ export interface Parts {
   certificates: Certificates;
   registrar: Registrar;
   rounds: Rounds;
+  lab: Lab;
   mending: Mending;
   visits: Visits;
   watch: Watch;

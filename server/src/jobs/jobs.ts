@@ -10,6 +10,7 @@ export type JobKind =
   | 'publish'
   | 'rollback'
   | 'round'
+  | 'lab'
   | 'leave'
   | 'remove'
   | 'backup'

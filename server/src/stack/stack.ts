@@ -37,6 +37,8 @@ export interface StackOptions {
   password?: string;
   /** Gives the first account another password. */
   newPassword?: boolean;
+  /** No browser looks at sites unless it is asked to. */
+  unlooked?: boolean;
   /** Looks at every answer of the API before it is sent. */
   checkAnswers?: boolean;
   say?(line: string): void;
@@ -67,8 +69,8 @@ function allocator(): NodeJS.ProcessEnv {
 }
 
 const POSTGRES_PORT = 5480;
-/** Debian’s chromium. */
-const BROWSER = '/usr/bin/chromium';
+/** Debian’s Chromium without a window: itself, not the script in front of it, which lives on where it is ended. */
+const BROWSER = '/usr/lib/chromium/chromium-headless-shell';
 export const HOSTS = [
   { name: 'quay', last: 11 },
   { name: 'slip', last: 12 },
@@ -511,6 +513,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       },
       mail: { host: mail.address, port: mail.port, from: 'porch@tinporch.example' },
       ...(existsSync(BROWSER) && { browser: BROWSER }),
+      ...(!options.unlooked && { lookCron: '* * * * *' }),
       ...(options.checkAnswers && { checkAnswers: true }),
     };
     // Made up once and said once: the account keeps a hash of it, and nothing else does.

@@ -41,6 +41,7 @@ export const report: ReportWords = {
   up: (percent, n, minutes) =>
     `${n}-mal sahen wir von außen nach, ob Besucher hineinkommen: in ${percent} % der Fälle. Insgesamt kamen sie ${minutes} lang nicht hinein.`,
   answer: (seconds) => `Die erste Seite antwortete in ${seconds} s.`,
+  mainPart: (seconds) => `Auf einem Telefon mit mittelmäßigem Netz stand das Wichtigste nach ${seconds} s da.`,
   care: 'Ihr Pflegevertrag',
   used: (plan, used, included) => `${plan}: ${used} von ${included} gebraucht.`,
   usedOnly: (plan, used) => `${plan}: ${used} Arbeit.`,

@@ -40,6 +40,7 @@ export const report: ReportWords = {
   up: (percent, n, minutes) =>
     `We looked ${n} times from outside whether visitors get in: ${percent} % of the time they did. In all they did not for ${minutes}.`,
   answer: (seconds) => `The first page answered in ${seconds} s.`,
+  mainPart: (seconds) => `On a phone with a middling line its main part was there after ${seconds} s.`,
   care: 'Your care plan',
   used: (plan, used, included) => `${plan}: ${used} of ${included} used.`,
   usedOnly: (plan, used) => `${plan}: ${used} of work.`,

@@ -41,6 +41,7 @@ export const report: ReportWords = {
   up: (percent, n, minutes) =>
     `Miramos ${n} veces desde fuera si se entra: el ${percent} % de las veces. En total no se entró durante ${minutes}.`,
   answer: (seconds) => `La primera página respondió en ${seconds} s.`,
+  mainPart: (seconds) => `En un teléfono con una conexión normal, lo principal apareció en ${seconds} s.`,
   care: 'Su plan de cuidado',
   used: (plan, used, included) => `${plan}: ${used} de ${included}.`,
   usedOnly: (plan, used) => `${plan}: ${used} de trabajo.`,

@@ -44,6 +44,7 @@ export const report: ReportWords = {
   up: (percent, n, minutes) =>
     `Nous avons regardé ${n} fois de l’extérieur si l’on entre : ${percent} % du temps. En tout, on n’est pas entré pendant ${minutes}.`,
   answer: (seconds) => `La première page a répondu en ${seconds} s.`,
+  mainPart: (seconds) => `Sur un téléphone avec un réseau moyen, l’essentiel s’affichait en ${seconds} s.`,
   care: 'Votre contrat d’entretien',
   used: (plan, used, included) => `${plan} : ${used} sur ${included}.`,
   usedOnly: (plan, used) => `${plan} : ${used} de travail.`,

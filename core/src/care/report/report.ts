@@ -41,6 +41,8 @@ export interface ReportFacts {
   up: { looks: number; down: number; minutes: number };
   /** Milliseconds until the first page was there for whoever looked from outside; null where that was not taken. */
   answerMs: number | null;
+  /** Milliseconds until its main part was there on a phone with a middling line; null where no browser looked. */
+  phoneMs: number | null;
   care: { plan: string; used: number; included: number } | null;
 }
 

@@ -106,6 +106,7 @@ export function reportSaid(f: ReportFacts, language: LanguageTag): ReportSaid {
         looks > 0 && (down ? w.up(upPercent(f.up, language), n(looks), minuteWords(minutes)) : w.upAlways(n(looks))),
         f.answerMs !== null &&
           w.answer((Math.max(10, f.answerMs) / 1000).toLocaleString(language, { maximumFractionDigits: 2 })),
+        f.phoneMs !== null && w.mainPart((f.phoneMs / 1000).toLocaleString(language, { maximumFractionDigits: 1 })),
       ]),
       part(w.care, [
         care &&

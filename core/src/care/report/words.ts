@@ -35,6 +35,7 @@ export interface ReportWords {
   upAlways(n: string): string;
   up(percent: string, n: string, minutes: string): string;
   answer(seconds: string): string;
+  mainPart(seconds: string): string;
   care: string;
   used(plan: string, used: string, included: string): string;
   usedOnly(plan: string, used: string): string;

@@ -18,7 +18,7 @@ export interface Finding {
   harm: string;
   /** What to do about it, and where. */
   fix: string;
-  step: 'brief' | 'pages' | 'seo' | 'domain' | 'publish' | 'care';
+  step: 'brief' | 'look' | 'pages' | 'seo' | 'domain' | 'publish' | 'care';
   /** What Tin Porch can do about it itself; null where somebody has to. */
   mend: MendKind | null;
   /** A letter to whoever must, where neither Tin Porch nor its people can; null elsewhere. */

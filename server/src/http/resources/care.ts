@@ -60,6 +60,8 @@ export function roundHandlers({
   mending,
   visits,
   watch,
+  lab,
+  config,
 }: Parts): Handlers<typeof roundRoutes> {
   return {
     'GET /rounds': async ({ me }) => {
@@ -128,6 +130,16 @@ export function roundHandlers({
         watch.outages(me.organisation, site.id),
       ]);
       return { findings, ...seen, outages: outages.map((o) => ({ ...o, name: nameOf(site) })) };
+    },
+    'GET /sites/:id/lab': async ({ me, params }) => {
+      const site = await sites.of(me.organisation, params['id']!);
+      const labels = new Map(site.document.pages.map((p) => [pagePath(p), p.label]));
+      const { pages, trend } = await lab.of(site.id);
+      return {
+        able: config.browser !== undefined,
+        pages: pages.map((p) => ({ ...p, label: labels.get(p.path) ?? p.path })),
+        trend,
+      };
     },
     'POST /rounds': async ({ me, note }) => {
       const rows = (await sites.list(me.organisation)).filter((r) => r.liveRelease && !r.leavesAt);

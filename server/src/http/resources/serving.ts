@@ -39,13 +39,13 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
 
   /** Begins a job, or gives the open one of its kind. */
   const begin =
-    (kind: JobKind, did: string) =>
+    (kind: JobKind, did: string, input: Record<string, unknown> = {}) =>
     async (call: AnyCall): Promise<{ job: never }> => {
       const site = staying(await headOf(call));
       if (!site.server) throw new Problem(409, 'The site has no server yet', 'Choose one first.');
       if (kind !== 'round' && kind !== 'certificate' && !site.summary.pages)
         throw new Problem(409, 'There are no pages yet', 'Generate the site from its brief first.');
-      const job = await jobs.begin(site.id, kind);
+      const job = await jobs.begin(site.id, kind, input);
       await call.note(did);
       return { job: job as never };
     };
@@ -87,6 +87,7 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
     'POST /sites/:id/certificate': begin('certificate', 'Asked for a certificate'),
     'POST /sites/:id/publish': begin('publish', 'Began to publish'),
     'POST /sites/:id/round': begin('round', 'Began a round'),
+    'POST /sites/:id/lab': begin('lab', 'Had a browser look at the pages', { asked: true }),
     'POST /sites/:id/backup': begin('backup', 'Began to back up'),
     'GET /sites/:id/backups': async (call) => {
       const site = await headOf(call);

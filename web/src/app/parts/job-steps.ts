@@ -8,6 +8,7 @@ const NAMES = {
   certificate: 'Certificate',
   rollback: 'Another release',
   round: 'Round',
+  lab: 'Browser',
   backup: 'Backup',
   revive: 'Coming up elsewhere',
   move: 'Moving',

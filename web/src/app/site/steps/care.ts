@@ -20,6 +20,7 @@ import { SitePlan } from '../../books/site-plan';
 import { Worktable } from '../../parts/worktable';
 import { SiteBackups } from '../site-backups';
 import { SiteHome } from '../site-home';
+import { SiteLab } from '../site-lab';
 import { SiteVisits } from '../site-visits';
 import { SiteStore } from '../site-store';
 
@@ -27,7 +28,16 @@ type Watched = Answered<'GET /sites/:id/care'>;
 /** Work that is not at its end. */
 const OPEN: ReadonlySet<Job['state']> = new Set(['waiting', 'running', 'retrying']);
 /** The work that is seen here. */
-const SHOWN: ReadonlySet<Job['kind']> = new Set(['round', 'rollback', 'backup', 'revive', 'move', 'leave', 'remove']);
+const SHOWN: ReadonlySet<Job['kind']> = new Set([
+  'round',
+  'lab',
+  'rollback',
+  'backup',
+  'revive',
+  'move',
+  'leave',
+  'remove',
+]);
 
 @Component({
   selector: 'tp-step',
@@ -36,6 +46,7 @@ const SHOWN: ReadonlySet<Job['kind']> = new Set(['round', 'rollback', 'backup', 
     RouterLink,
     SiteBackups,
     SiteHome,
+    SiteLab,
     SitePlan,
     SiteVisits,
     LiveChanges,
@@ -126,6 +137,9 @@ const SHOWN: ReadonlySet<Job['kind']> = new Set(['round', 'rollback', 'backup', 
         @if (summary()?.weeks; as weeks) {
           <h3 class="gap">Week by week</h3>
           <tp-visit-bars [weeks]="weeks" />
+        }
+        @if (store.detail()?.liveRelease) {
+          <tp-site-lab />
         }
       </ng-container>
     </tp-worktable>
