@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { createRequire } from 'node:module';
 import { medianRun, type AccessFault, type LabFigures, type PageInLab, type Width } from '@tin-porch/core/care';
+import { Problem } from '@tin-porch/core/ground';
 import type { Browser, BrowserContext, Page } from 'playwright-core';
 import { launchChromium, WITHIN_MS } from '../browser/chromium.js';
 import type { Reach } from './reach.js';
@@ -83,8 +84,8 @@ export interface Seen {
 /** Looks at pages of sites with a browser: as a phone loads them, and for whom something on them is in the way. */
 export class LabBrowser {
   private scripts: Promise<{ vitals: string; axe: string }> | undefined;
-  /** One look after the other: two would take each other’s time. */
-  private last: Promise<unknown> = Promise.resolve();
+  /** Whether it looks at something: two at once would take each other’s time. */
+  busy = false;
 
   constructor(
     /** The browser; null where there is none. */
@@ -93,11 +94,15 @@ export class LabBrowser {
     private readonly phone: { pace: number; runs: number } = { pace: PHONE.pace, runs: RUNS },
   ) {}
 
-  /** @throws Problem 503 where there is no browser; Error where it dies, or the signal ends it */
-  look(reach: Reach, paths: readonly string[], signal: AbortSignal): Promise<Seen> {
-    const seen = this.last.then(() => this.now(reach, paths, signal));
-    this.last = seen.catch(() => undefined);
-    return seen;
+  /** @throws Problem 409 where it looks at something already, 503 where there is no browser; Error where it dies, or the signal ends it */
+  async look(reach: Reach, paths: readonly string[], signal: AbortSignal): Promise<Seen> {
+    if (this.busy) throw new Problem(409, 'The browser looks at another site just now');
+    this.busy = true;
+    try {
+      return await this.now(reach, paths, signal);
+    } finally {
+      this.busy = false;
+    }
   }
 
   private async now(reach: Reach, paths: readonly string[], signal: AbortSignal): Promise<Seen> {

@@ -14,8 +14,10 @@ import { reachOf, servedOf } from './reach.js';
 /** Pages looked at in one go: the first, and others by turn. Somebody who asks for it sees more. */
 const BY_ITSELF = 4;
 const WHEN_ASKED = 12;
-/** Where it was too busy to time anything, it is tried again after so many seconds; at the second time it stays untimed. */
+/** Where no page came, it is tried again after so many seconds. */
 const AGAIN_S = 900;
+/** Where it looks at another site, after so many. */
+const TURN_S = 20;
 /** So many figures of the first page are told, the newest last. */
 const MOST_TREND = 60;
 
@@ -89,6 +91,8 @@ export class Lab {
   }
 
   async steps(work: Work): Promise<void> {
+    // Who waits for it does not keep others from their work.
+    if (this.browser.busy) throw new JobLater('The browser looks at another site just now.', TURN_S);
     const { site, server } = await siteAndServer(this.sites, this.servers, work.job.site);
     const served = await servedOf(this.sites, site, server.client);
     if (!served) throw new JobRefused('The site is on no server yet.');
@@ -110,7 +114,6 @@ export class Lab {
       return { ...seen, detail };
     });
     if (!seen.pages.length) throw new JobLater(seen.silent[0]?.why ?? 'No page came.', AGAIN_S);
-    if (seen.busy && work.job.attempt < 2) throw new JobLater('It was too busy here to time the pages.', AGAIN_S);
   }
 
   private async keep(
@@ -151,15 +154,20 @@ export function inTurn(
   return [...paths].sort((a, b) => rank(a) - rank(b) || a.localeCompare(b));
 }
 
-/** The site whose turn it is: one that nobody looked at for a week, or not since it was deployed an hour ago. */
+/**
+ * The site whose turn it is: one that was not timed for a week, and not tried for six hours; or not looked at since it was
+ * deployed, and not in the last hour.
+ */
 export async function dueForLab(db: Database, now = new Date()): Promise<string | null> {
   const { rows } = await db.query<{ id: string }>(
     `select s.id from site s left join lateral (
-       select max(at) as at, max(release) filter (where release = s.live_release) as this from lab_page where site = s.id
+       select max(at) as at, max(at) filter (where figures is not null) as timed,
+         bool_or(release = s.live_release) as this from lab_page where site = s.id
      ) l on true
      where s.live_release is not null and s.leaves_at is null
-       and (l.at is null or l.at < $1::timestamptz - interval '7 days'
-         or l.this is null and l.at < $1::timestamptz - interval '1 hour')
+       and (l.at is null
+         or coalesce(l.timed, '-infinity') < $1::timestamptz - interval '7 days' and l.at < $1::timestamptz - interval '6 hours'
+         or not l.this and l.at < $1::timestamptz - interval '1 hour')
        and not exists (select 1 from job j where j.site = s.id and j.kind = 'lab' and j.created_at > $1::timestamptz - interval '1 hour')
        and not exists (select 1 from job j where j.kind = 'lab' and j.state in ('waiting', 'running'))
      order by l.at nulls first, s.id limit 1`,
