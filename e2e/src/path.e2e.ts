@@ -568,6 +568,26 @@ describe('From a pasted mail to a live site, in the interface', () => {
     });
   });
 
+  it('is looked at by a browser when somebody asks, and says how its pages come on a phone', async () => {
+    await step('care');
+    await page.getByText('No browser has timed its first page yet').waitFor();
+    await page.getByRole('button', { name: 'Look at its pages now' }).click();
+    await page.getByRole('button', { name: 'Looking …' }).waitFor();
+    const lines = page.locator('tp-site-lab li');
+    await lines.first().waitFor({ timeout: 240_000 });
+    const { pages } = await test.api.call<{
+      pages: { path: string; figures: { lcp: number } | null; faults: object[] }[];
+    }>('GET', '/sites/oster-wray-sailmakers/lab');
+    expect(await lines.count()).toBe(pages.length);
+    expect(pages.flatMap((p) => p.faults)).toEqual([]);
+    const home = pages.find((p) => p.path === '/')!;
+    // Beside much else it may be too busy here to time anything: then that is said, and nothing is claimed.
+    expect(await page.locator('tp-site-lab').innerText()).toMatch(
+      home.figures ? /shows its main part after \d/ : /too busy here to time it/,
+    );
+    await faults('what a browser saw');
+  });
+
   it('is backed up at two places, found to be a backup, and brought back beside itself', async () => {
     await step('care');
     await page.getByText('None was made here so far.').first().waitFor();

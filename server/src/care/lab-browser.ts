@@ -114,6 +114,8 @@ export class LabBrowser {
     const end = () => void browser.close().catch(() => undefined);
     signal.addEventListener('abort', end, { once: true });
     try {
+      // It may have been stopped while the browser started.
+      signal.throwIfAborted();
       const seen: Seen = { pages: [], silent: [], busy: false };
       for (const path of paths)
         try {
@@ -178,6 +180,8 @@ export class LabBrowser {
     await page.waitForLoadState('networkidle', { timeout: SETTLE_MS }).catch(() => undefined);
     await page.waitForTimeout(STILL_MS);
     const heard = await page.evaluate<Heard>('globalThis.porchLab');
+    // A page without anything on it is not one that comes at once.
+    if (!(heard.lcp > 0)) throw new Error('Nothing of it was drawn.');
     const blocked = heard.tasks.filter(([start]) => start >= heard.fcp).map(([, ms]) => Math.max(0, ms - 50));
     return {
       ...{ lcp: heard.lcp, fcp: heard.fcp, ttfb: heard.ttfb, cls: heard.cls, bytes, requests },
@@ -189,7 +193,7 @@ export class LabBrowser {
 
   /** Goes to a page as a visitor does. @throws Error where it answers with an error */
   private async go(page: Page, { secure, host }: Reach, path: string): Promise<void> {
-    const answer = await page.goto(`${secure ? 'https' : 'http'}://${host}${encodeURI(path)}`, { waitUntil: 'load' });
+    const answer = await page.goto(`${secure ? 'https' : 'http'}://${host}${path}`, { waitUntil: 'load' });
     if (!answer?.ok()) throw new Error(`It answered ${answer?.status() ?? 'nothing'}.`);
   }
 

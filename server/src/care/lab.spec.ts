@@ -134,6 +134,14 @@ describe('a look with a browser', () => {
     expect(await lab.of(site)).toEqual(before);
   }, 120_000);
 
+  it('claims nothing of a page on which nothing is drawn', async () => {
+    const before = (await lab.of(site)).pages.find((p) => p.path === '/')!;
+    await served('/index.html', '<!doctype html><html lang="en"><title>Quay</title>', async () => {
+      expect((await look()).steps['As a browser shows it']).toContain('/: Nothing of it was drawn.');
+    });
+    expect((await lab.of(site)).pages.find((p) => p.path === '/')).toEqual(before);
+  }, 120_000);
+
   it('looks at one site after the other, and whoever waits keeps nobody from their work', async () => {
     const browser = new LabBrowser(CHROMIUM, { pace: 0, runs: 1 });
     const both = new Lab(world.db, world.sites, world.servers, browser);
@@ -150,15 +158,20 @@ describe('a look with a browser', () => {
   }, 120_000);
 
   it('asks nobody but the site’s own server, and ends where it is stopped', async () => {
-    const stop = new AbortController();
+    const browser = () => new LabBrowser(CHROMIUM, { pace: 0, runs: 1 });
     const { address, httpsPort } = await world.quay();
     const reach = { secure: true, host: domain, address, port: httpsPort, preview: null };
-    const none = await new LabBrowser(CHROMIUM, { pace: 0, runs: 1 }).look({ ...reach, port: 1 }, ['/'], stop.signal);
+    const none = await browser().look({ ...reach, port: 1 }, ['/'], new AbortController().signal);
     expect([none.pages, none.silent.length]).toEqual([[], 1]);
-    setTimeout(() => stop.abort(new Error('stopped')), 300);
-    await expectAsync(
-      new LabBrowser(CHROMIUM, { pace: 0, runs: 1 }).look(reach, ['/', '/', '/', '/'], stop.signal),
-    ).toBeRejected();
+    // While it starts, and while a page loads.
+    for (const ms of [1, 1500]) {
+      const stop = new AbortController();
+      setTimeout(() => stop.abort(new Error('stopped')), ms);
+      const paths = Array.from({ length: 12 }, () => '/');
+      await expectAsync(browser().look(reach, paths, stop.signal))
+        .withContext(`${ms} ms`)
+        .toBeRejected();
+    }
   }, 120_000);
 
   it('takes the first page first, then what is new, then what was seen longest ago', () => {
