@@ -8,6 +8,8 @@ import {
   rmSync,
   statSync,
   writeSync,
+  readdirSync,
+  writeFileSync,
 } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -87,8 +89,8 @@ describe('access logs', () => {
     const addresses = ['198.51.100.7', '198.51.100.8', '2001:db8:1:2:3::9', '::ffff:203.0.113.5', '198.51.100.7'];
     await logs.replace('yard', '2026-10-05', addresses.map(line).join('\n'));
     const before = await logs.visits('yard', '2026-01-01');
-    expect(await logs.shorten(new Date('2026-10-12T09:00:00Z'))).toBe(0);
-    expect(await logs.shorten(new Date('2026-10-14T09:00:00Z'))).toBe(1);
+    expect(await logs.forget(new Date('2026-10-12T09:00:00Z'))).toEqual({ shortened: 0, gone: 0 });
+    expect(await logs.forget(new Date('2026-10-14T09:00:00Z'))).toEqual({ shortened: 1, gone: 0 });
     const text = readFileSync(join(folder, 'yard/2026-10-05.log'), 'utf8');
     expect(text.match(/^\S+ \S+/gm)).toEqual([
       '198.51.100.0 v1',
@@ -99,7 +101,22 @@ describe('access logs', () => {
     ]);
     expect(await logs.visits('yard', '2026-01-01')).toEqual(before);
     // Once is enough.
-    expect(await logs.shorten(new Date('2026-10-15T09:00:00Z'))).toBe(0);
+    expect(await logs.forget(new Date('2026-10-15T09:00:00Z'))).toEqual({ shortened: 0, gone: 0 });
+  });
+
+  it('are thrown away after a quarter, and what else lies beside them is not', async () => {
+    const logs = new AccessLogs(folder);
+    const entryOf = (day: string) =>
+      `198.51.100.7 - - [${day}/Jun/2026:08:00:00 +0000] "GET / HTTP/1.1" 200 5 "-" "Reader/1"`;
+    for (const day of ['05', '06']) await logs.replace('yard', `2026-06-${day}`, entryOf(day));
+    writeFileSync(join(folder, 'yard/notes.txt'), 'kept');
+    // Counted, and gone all the same: nothing of it stays in memory either.
+    expect(Object.keys(await logs.visits('yard', '2026-01-01'))).toEqual(['2026-06-05', '2026-06-06']);
+    expect(await logs.forget(new Date('2026-09-06T00:00:00Z'))).toEqual({ shortened: 1, gone: 1 });
+    expect(readdirSync(join(folder, 'yard')).sort()).toEqual(['2026-06-06.log', 'notes.txt']);
+    expect(Object.keys(await logs.visits('yard', '2026-01-01'))).toEqual(['2026-06-06']);
+    expect(await logs.forget(new Date('2027-01-01T00:00:00Z'))).toEqual({ shortened: 0, gone: 1 });
+    expect(await logs.visits('yard', '2026-01-01')).toEqual({});
   });
 
   it('take a past day over in place of what was there, leaving out lines of other days', async () => {

@@ -16,6 +16,9 @@ interface Counted {
 }
 /** A log nothing came to for so long is of a day that is over, ms. */
 const OVER_MS = 2 * 86_400_000;
+/** After so many days addresses are shortened, and after so many a log is thrown away. */
+const SHORTENED_DAYS = 7;
+const KEPT_DAYS = 92;
 
 /** Access logs in the combined log format, as the front writes them: one file a site and day; and what they say about visits. */
 export class AccessLogs {
@@ -55,21 +58,31 @@ export class AccessLogs {
     await rm(folder, { recursive: true, force: true });
   }
 
-  /** Shortens the addresses in logs of days that are over a week ago. Each log is rewritten once. */
-  async shorten(now: Date): Promise<number> {
-    const before = new Date(now.getTime() - 7 * 86_400_000).toISOString().slice(0, 10);
-    let count = 0;
+  /**
+   * Forgets who came, by rule: addresses in logs of days that are over for a week are shortened, each log once; logs of days
+   * before a quarter are thrown away, what they say by day being kept elsewhere by then. Gives how many of each.
+   */
+  async forget(now: Date): Promise<{ shortened: number; gone: number }> {
+    const dayBefore = (days: number) => new Date(now.getTime() - days * 86_400_000).toISOString().slice(0, 10);
+    const [week, quarter] = [dayBefore(SHORTENED_DAYS), dayBefore(KEPT_DAYS)];
+    const did = { shortened: 0, gone: 0 };
     for (const siteId of await readdir(this.folder).catch(() => [] as string[]))
-      for (const name of await readdir(join(this.folder, siteId)).catch(() => [] as string[])) {
-        if (!/^\d{4}-\d\d-\d\d\.log$/.test(name) || name.slice(0, 10) >= before) continue;
-        const file = join(this.folder, siteId, name);
+      for (const day of await this.days(siteId)) {
+        if (day >= week) continue;
+        const file = join(this.folder, siteId, `${day}.log`);
+        if (day < quarter) {
+          this.counted.delete(file);
+          await rm(file, { force: true });
+          did.gone++;
+          continue;
+        }
         const text = await readFile(file, 'utf8');
         const short = shortenLog(text);
         if (short === text) continue;
         await writeDurable(file, short);
-        count++;
+        did.shortened++;
       }
-    return count;
+    return did;
   }
 
   /**

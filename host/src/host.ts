@@ -156,11 +156,14 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
   });
   const clear = () =>
     void clearAway(parts).catch((error: Error) => log.error({ err: error }, 'nothing was cleared away'));
-  const shorten = () => void parts.logs.shorten(new Date()).catch(() => undefined);
+  const forgetVisitors = () =>
+    void parts.logs
+      .forget(new Date())
+      .catch((error: Error) => log.error({ err: error }, 'access logs are kept longer than they should be'));
   const forget = () => void parts.desks.forget().catch(() => undefined);
-  shorten();
+  forgetVisitors();
   const daily = setInterval(() => {
-    shorten();
+    forgetVisitors();
     forget();
     clear();
   }, 6 * 3_600_000).unref();
