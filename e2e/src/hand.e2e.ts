@@ -390,8 +390,11 @@ describe('The page in hand', () => {
     await page.keyboard.press('Control+End');
     await page.keyboard.type(', and by me');
     await page.keyboard.press('Escape');
+    await until(
+      'the words of both',
+      async () => (await textOf(first!.id, 'heading')).value === 'Said by another, and by me',
+    );
     await saved();
-    expect((await textOf(first!.id, 'heading')).value).toBe('Said by another, and by me');
   });
 
   it('is changed by asking: a slip shows what would be, and only what is taken is done', async () => {
