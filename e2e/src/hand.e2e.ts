@@ -34,8 +34,13 @@ describe('The page in hand', () => {
   const document = async () => (await test.api.call<{ document: SiteDocument }>('GET', `/sites/${id}`)).document;
   const home = async () => (await document()).pages[0]!;
   const textOf = async (section: string, path: string): Promise<Text> => textAt(await document(), { section, path })!;
-  const saved = () =>
-    page.waitForFunction(() => /^Saved/.test(globalThis.document.querySelector('.foot .state')?.textContent ?? ''));
+  /** All that was done is saved: what was typed in the window comes to the page around it a moment later. */
+  const saved = async () => {
+    await page.waitForTimeout(300);
+    await page.waitForFunction(() =>
+      /^Saved/.test(globalThis.document.querySelector('.foot .state')?.textContent ?? ''),
+    );
+  };
 
   beforeAll(async () => {
     test = await stackForTests();
