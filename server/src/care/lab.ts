@@ -101,7 +101,9 @@ export class Lab {
     const paths = inTurn(served.paths, served.release.id, known).slice(0, most);
     const seen = await work.step('As a browser shows it', async () => {
       const seen = await this.browser.look(await reachOf(site, server), paths, work.signal).catch((error: unknown) => {
-        throw error instanceof Problem ? new JobRefused(error.message) : error;
+        if (!(error instanceof Problem)) throw error;
+        // Another site came first.
+        throw error.status === 409 ? new JobLater(error.message, TURN_S) : new JobRefused(error.message);
       });
       await this.keep(site.id, served.release.id, served.paths, seen.pages);
       const first = seen.pages.find((p) => p.path === '/')?.figures;

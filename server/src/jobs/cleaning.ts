@@ -50,6 +50,11 @@ const OLD: readonly (readonly [string, string, string])[] = [
     `with r as (delete from round where at < now() - interval '2 years' returning 1) select count(*) as gone from r`,
   ],
   [
+    'What browsers saw two years ago',
+    'look',
+    `with l as (delete from lab_page where at < now() - interval '2 years' returning 1) select count(*) as gone from l`,
+  ],
+  [
     'How sites were watched two years ago',
     'day',
     `with w as (delete from watch_day where day < current_date - 730 returning 1) select count(*) as gone from w`,

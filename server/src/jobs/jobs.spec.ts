@@ -166,7 +166,7 @@ describe('jobs', () => {
     const [one, again] = await Promise.all([jobs.begin(null, 'cleaning'), jobs.begin(null, 'cleaning')]);
     expect(again.id).toBe(one.id);
     const job = await until(one.id, (j) => j.state === 'done');
-    expect([job.site, job.steps.length, job.steps[0]!.detail]).toEqual([null, 12, '1 session gone']);
+    expect([job.site, job.steps.length, job.steps[0]!.detail]).toEqual([null, 13, '1 session gone']);
     expect((await test.db.query('select 1 from session')).rowCount).toBe(0);
     // Another one may come after it.
     await until((await jobs.begin(null, 'cleaning')).id, (j) => j.state === 'done');
