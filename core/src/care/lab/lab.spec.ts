@@ -56,11 +56,11 @@ describe('what a browser saw', () => {
   it('says what came late and how heavy the page was, and where that is mended', () => {
     const of = (more: Partial<LabFigures>) => judgeLab([page({ lcp: 3140, ...more })])[0]!;
     expect(of({}).evidence).toBe(
-      'There its main picture, /media/quay.avif, after 3.1 s; 310 kB in 14 requests. Good is up to 2.5 s.',
+      'Its main picture, /media/quay.avif, was there after 3.1 s; 310 kB in 14 requests. Good is up to 2.5 s.',
     );
     expect([of({}).step, of({ ttfb: 801 }).step]).toEqual(['pages', 'care']);
     const words = of({ largest: { element: 'h1', path: null } });
-    expect(words.evidence).toContain('its main part, h1, after');
+    expect(words.evidence).toContain('Its main part, h1, was there after');
     expect(words.fix).not.toContain('smaller picture');
   });
 

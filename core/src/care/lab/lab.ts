@@ -99,7 +99,7 @@ function judgeSpeed({ path, figures: f, before }: PageToJudge): Finding[] {
   const look = (kind: string, title: string, evidence: string, harm: string, fix: string, step: Finding['step']) =>
     out.push(found({ key: `${kind} ${path}`, severity: 'look', title: `${path} ${title}`, evidence, harm, fix, step }));
   const picture = f.largest.path;
-  const main = picture ? `its main picture, ${picture},` : `its main part, ${f.largest.element || 'the text'},`;
+  const main = picture ? `Its main picture, ${picture},` : `Its main part, ${f.largest.element || 'the text'},`;
   const weight = `${inKilobytes(f.bytes)} in ${f.requests} requests`;
   const remedy = (): [string, Finding['step']] => {
     if (f.ttfb > FIRST_BYTE) return ['The server took long to begin: see how busy it is.', 'care'];
@@ -110,7 +110,7 @@ function judgeSpeed({ path, figures: f, before }: PageToJudge): Finding[] {
     look(
       'lab-late',
       'comes late on a phone',
-      `There ${main} after ${inSeconds(f.lcp)}; ${weight}. Good is up to ${inSeconds(BUDGET.lcp)}.`,
+      `${main} was there after ${inSeconds(f.lcp)}; ${weight}. Good is up to ${inSeconds(BUDGET.lcp)}.`,
       'Who is on the way with a middling line waits before an empty page, and some leave.',
       ...remedy(),
     );
@@ -118,7 +118,7 @@ function judgeSpeed({ path, figures: f, before }: PageToJudge): Finding[] {
     look(
       'lab-slower',
       'became slower',
-      `There ${main} after ${inSeconds(f.lcp)}; at the release before it was ${inSeconds(before)}. ${weight}.`,
+      `${main} was there after ${inSeconds(f.lcp)}; at the release before it was ${inSeconds(before)}. ${weight}.`,
       'Nobody complains of it, and fewer stay.',
       ...remedy(),
     );
