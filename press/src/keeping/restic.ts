@@ -17,9 +17,9 @@ export interface Snapshot {
 }
 /** How long one call may take, ms. */
 const MOST_MS = 20 * 60_000;
-/** How long what is kept is kept: so many days, weeks and months. */
 /** Folders one in the other at most in which a backup of earlier lies. */
 const DEEPEST = 40;
+/** How long what is kept is kept: so many days, weeks and months. */
 const RULE = ['--keep-daily', '7', '--keep-weekly', '5', '--keep-monthly', '12'];
 
 /** What a backup place says no with, without the password that is in its address. */

@@ -82,8 +82,16 @@ describe('what a browser saw', () => {
       ['access link-name', 'pages'],
       ['access color-contrast', 'look'],
     ]);
-    expect(found[0]!.evidence).toBe('4 places on a phone on /, /a/: a.menu (link-name).');
+    expect(found[0]!.evidence).toBe('4 places on /, /a/: a.menu (link-name).');
     expect(found[0]!.title).toBe('Not for everybody: Links must have discernible text');
+  });
+
+  it('says at which width, where it is one', () => {
+    const on = (...widths: AccessFault['width'][]) =>
+      judgeLab(widths.map((width, n) => page({}, `/p${n}/`, { faults: [fault('x', { width })] })))[0]!.evidence;
+    expect(on('phone')).toContain('One place on a phone on /p0/');
+    expect(on('wide', 'wide')).toContain('2 places on a wide screen on /p0/, /p1/');
+    for (const mixed of [on('phone', 'wide'), on('phone', 'both')]) expect(mixed).toContain('2 places on /p0/, /p1/');
   });
 
   it('names a few of many pages and elements', () => {

@@ -159,6 +159,7 @@ function judgeAccess(pages: readonly PageInLab[]): Finding[] {
       if (known) {
         known.pages.push(path);
         known.count += fault.count;
+        if (known.fault.width !== fault.width) known.fault = { ...known.fault, width: 'both' };
       } else rules.set(fault.rule, { fault, pages: [path], count: fault.count });
     }
   return [...rules.values()].map(({ fault, pages: on, count }) => {

@@ -26,7 +26,7 @@ const FIRST = 6;
       @if (first(); as f) {
         <p>{{ f }}</p>
       } @else if (all.able) {
-        <p class="quiet">No browser has timed its first page yet: one looks each week, and an hour after a deploy.</p>
+        <p class="quiet">No browser has timed its first page yet.</p>
       } @else {
         <p class="quiet">
           There is no browser to look with. Install Debian’s chromium-headless-shell, and start Tin Porch again.
