@@ -4,6 +4,7 @@ import { build } from 'esbuild';
 
 const programs = {
   'host/dist/run/main.mjs': 'host/dist/main.js',
+  'host/dist/run/waiting-room.mjs': 'host/dist/front/waiting-room.js',
   'host/dist/run/press-worker.mjs': 'press/dist/press-worker.js',
   'host/dist/run/passkey-worker.mjs': 'sign-in/dist/passkey-worker.js',
   'host/dist/run/picture-worker.mjs': 'press/dist/darkroom/picture-worker.js',
@@ -20,6 +21,7 @@ const programs = {
   'server/dist/run/strangers-worker.mjs': 'server/dist/strangers/strangers-worker.js',
   'server/dist/run/press-worker.mjs': 'press/dist/press-worker.js',
   'server/dist/run/picture-worker.mjs': 'press/dist/darkroom/picture-worker.js',
+  'server/dist/run/comparing-worker.mjs': 'press/dist/comparing/comparing-worker.js',
   'server/dist/run/file-worker.mjs': 'server/dist/files/file-worker.js',
   'server/dist/run/start.mjs': 'server/dist/stack/start.js',
   'server/dist/run/porch.mjs': 'server/dist/cli/porch.js',

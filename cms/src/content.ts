@@ -166,6 +166,19 @@ export class Content {
     });
   }
 
+  /**
+   * Has the same content served as another drew it: `put` is what makes visitors see that. Whose turn it is stays.
+   * @throws Problem 409 where something was changed here that visitors do not see yet
+   */
+  async exchange(put: () => Promise<void>): Promise<void> {
+    await transaction(this.db, async (client) => {
+      const row = await this.row(client, 'for update');
+      if (row && (row.served !== row.head || row.release !== this.serving.base()?.release))
+        throw new Problem(409, 'The site is being changed at this moment', 'It is served anew first.');
+      await put();
+    });
+  }
+
   /** The content, held; made of this release where there was none. Two that meet here for the first time make one. */
   private async first(client: PoolClient, release: string, document: SiteDocument): Promise<LiveContent> {
     await client.query(

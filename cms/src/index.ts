@@ -22,3 +22,4 @@ export * from './desk/pictures.js';
 export * from './desk/places.js';
 export * from './desk/planned.js';
 export * from './desk/proposals.js';
+export { passwordFits } from './desk/passwords.js';

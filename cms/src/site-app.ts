@@ -5,7 +5,7 @@ import { fileURLToPath } from 'node:url';
 import compression from 'compression';
 import express, { type Express } from 'express';
 import type { Pool } from 'pg';
-import { redirectOf } from '@tin-porch/core/page';
+import { isLasting, redirectOf } from '@tin-porch/core/page';
 import type { ServedFile } from '@tin-porch/press/leaving';
 import { dynamicParts } from './answer.js';
 import { desk } from './desk/desk.js';
@@ -30,9 +30,6 @@ const DESK_FOLDER = ['desk/', '../../desk/dist/browser/', '../../../desk/dist/br
   .map((path) => fileURLToPath(new URL(path, import.meta.url)))
   .find((folder) => existsSync(join(folder, 'index.html')));
 
-/** A file whose name says what is in it never changes. */
-const LASTING = /-[0-9a-f]{8,}(?:-\d+)?\.[a-z0-9]+$/;
-
 /** The files of a folder, by their addresses. */
 async function* filesUnder(folder: string): AsyncGenerator<ServedFile> {
   for (const e of await readdir(folder, { recursive: true, withFileTypes: true })) {
@@ -53,7 +50,7 @@ export function siteApp({ releases, origin, db, post, pictures, proxies = 0 }: E
     express.static(files, {
       dotfiles: 'ignore',
       setHeaders: (res, path) =>
-        void res.setHeader('cache-control', LASTING.test(path) ? 'public, max-age=31536000, immutable' : 'no-cache'),
+        void res.setHeader('cache-control', isLasting(path) ? 'public, max-age=31536000, immutable' : 'no-cache'),
     });
   let now = { files: releases.files(), serve: served(releases.files()) };
   const app = express();

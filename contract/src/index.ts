@@ -15,6 +15,8 @@ import { fleet, serving, type ServerInfo as ServerSchema } from './resources/ser
 import { look, sites, writing } from './resources/sites.js';
 import type * as site from './resources/sites.js';
 import { team } from './resources/team.js';
+import { previews } from './resources/previews.js';
+import { updates } from './resources/updates.js';
 import type * as shared from './schemas.js';
 import type { Of } from './route.js';
 
@@ -39,6 +41,8 @@ export {
   session,
   sites,
   team,
+  previews,
+  updates,
   writing,
 };
 
@@ -58,6 +62,8 @@ export const routes = {
   ...inbox,
   ...rounds,
   ...books,
+  ...previews,
+  ...updates,
   ...events,
 };
 export type RouteName = keyof typeof routes;

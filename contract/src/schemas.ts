@@ -87,6 +87,8 @@ export const Job = object({
     'rollback',
     'round',
     'lab',
+    'trial',
+    'update',
     'leave',
     'remove',
     'backup',

@@ -10,7 +10,7 @@ const FACTS = {
   services: [{ id: 'v1', name: 'Mooring ropes', detail: '', price: '£12' }],
 };
 /** A new brief asks the server for nothing before it is begun. */
-const SCREENS = ['servers', 'domains', 'inbox', 'rounds', 'sample-book', 'account', 'people'];
+const SCREENS = ['servers', 'domains', 'inbox', 'rounds', 'updates', 'sample-book', 'account', 'people'];
 const STEPS = ['brief', 'plan', 'look', 'pages', 'seo', 'domain', 'publish', 'care'];
 
 describe('When somebody is signed out, or nothing answers', () => {

@@ -47,6 +47,48 @@ describe(`kill -9 while a site is changed, written to and tells of it, ${KILLS} 
   });
   afterAll(() => test?.end(), 60_000);
 
+  it('refuses nobody while the agent and the front are started anew, one after the other', async () => {
+    const answers: string[] = [];
+    const sent: string[] = [];
+    let going = true;
+    const people = [
+      async () => answers.push(`page ${(await desk.call('GET', '/')).status}`),
+      // What the front has to ask the agent for.
+      async () => answers.push(`nothing ${(await desk.call('GET', '/nowhere/')).status}`),
+      async () => {
+        const message = `Restart ${sent.length}-${randomUUID()}`;
+        const { status } = await desk.form('/-/forms/contact', { name: 'Wilma', mail: 'wilma@post.example', message });
+        answers.push(`message ${status}`);
+        if (status === 303) sent.push(message);
+        // No more of one address than a person writes.
+        await new Promise((done) => setTimeout(done, 3500));
+      },
+    ].map(async (ask) => {
+      while (going) {
+        await ask().catch((error: Error) => answers.push(error.message));
+        await new Promise((done) => setTimeout(done, 15));
+      }
+    });
+    const health = () => withServer(test.stack.config, 'quay', (host) => host.health());
+    const before = (await health()).process;
+    for (const what of ['agent', 'front', 'agent']) {
+      const { ms } = await test.api.call<{ ms: number }>('POST', '/servers/quay/renewals', { what });
+      expect(ms).toBeLessThan(30_000);
+    }
+    going = false;
+    await Promise.all(people);
+    expect((await health()).process).not.toBe(before);
+    const kinds = [...new Set(answers)].sort();
+    expect(kinds).toEqual(['message 303', 'nothing 404', 'page 200']);
+    expect(answers.length).toBeGreaterThan(20);
+    const inbox = await until('every message, once', async () => {
+      const { messages } = await test.api.call<{ messages: { fields: Record<string, string> }[] }>('GET', '/inbox');
+      const came = messages.map((m) => Object.values(m.fields)).flat();
+      return sent.every((m) => came.filter((c) => c === m).length === 1) && messages.length;
+    });
+    expect(inbox).toBe(sent.length);
+  }, 120_000);
+
   it(
     'leaves nothing half done, nothing lost that was said to be kept, and nothing sent twice',
     async () => {

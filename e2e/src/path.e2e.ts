@@ -8,6 +8,7 @@ import pg from 'pg';
 import type { Browser, Page } from 'playwright-core';
 import sharp from 'sharp';
 import { axe, openBrowser, overflows, postForm } from './support/browser.js';
+import { drawnBefore } from './support/drawn-before.js';
 import { PASSWORD, stackForTests, until } from './support/stack-for-tests.js';
 
 const MAIL = `Hi Ines – lovely to meet you!!  We’re  Öster & Wray, Sailmakers. We cut and stitch sails & awnings by hand in the old lifeboat house, and we have done since 1974. Every sail is cut flat on the loft floor and stitched on machines older than we are. Anders learnt the trade from his aunt, who had the loft before us. We keep the pattern of every sail we have cut, and owners come back for the second with the number of the first. In winter the stove is lit and people sit down by it. Could you make the website by June please?
@@ -382,12 +383,37 @@ describe('From a pasted mail to a live site, in the interface', () => {
     expect(held!.status()).toBe(503);
     expect(await visitor.textContent('main')).toContain('opens here soon');
     expect(await axe(visitor)).toEqual([]);
-    const { url } = await test.api.call<{ url: string }>('POST', '/sites/oster-wray-sailmakers/share', { days: 1 });
-    await visitor.goto(url);
-    expect(await visitor.textContent('h1')).toBe('Sails cut in the old lifeboat house');
+    // The client is given a link with a password; what the designer reads is who looked.
+    await page.click('text=Give somebody a link');
+    await page.click('text=Make the link');
+    await page.waitForSelector('.fault:has-text("Say whom it is for")');
+    await page.fill('#preview-new-name', 'Anders Öster');
+    await page.fill('#preview-new-password', 'spinnaker');
+    await page.click('text=Make the link');
+    await page.waitForSelector('li:has-text("Anders Öster") >> text=Nobody has looked so far');
+    await page.click('.said button[aria-label="Close this message"]').catch(() => undefined);
+    await faults('publish, with a link');
+    const { previews } = await test.api.call<{ previews: { url: string }[] }>(
+      'GET',
+      '/sites/oster-wray-sailmakers/previews',
+    );
+    await visitor.goto(previews[0]!.url);
+    await visitor.fill('#password', 'jib');
+    await visitor.click('button');
+    expect(await visitor.textContent('.fault')).toContain('That is not the password');
+    expect(await axe(visitor)).toEqual([]);
+    await visitor.fill('#password', 'spinnaker');
+    await visitor.click('button');
+    await visitor.waitForSelector('h1:has-text("Sails cut in the old lifeboat house")');
     expect(visitor.url()).not.toContain('preview=');
+    await page.fill('#holding-words', 'The loft is being cleared.');
+    await page.click('text=Put it up');
+    await page.waitForSelector('text=The page that stands before the site says that now');
+    await page.waitForSelector('li:has-text("Anders Öster") >> text=/Looked at in 1 browser, 1 page in all/');
     const stranger = await (await browser.newContext()).newPage();
     expect((await stranger.goto(`${site.temporary}/?preview=9999999999.${'A'.repeat(43)}`))!.status()).toBe(503);
+    expect(await stranger.textContent('main')).toContain('The loft is being cleared.');
+    expect(await axe(stranger)).toEqual([]);
   });
 
   it('takes a domain, registers it and sets its records; the name servers confirm', async () => {
@@ -586,6 +612,41 @@ describe('From a pasted mail to a live site, in the interface', () => {
       home.figures ? /shows its main part after \d/ : /too busy here to time it/,
     );
     await faults('what a browser saw');
+  });
+
+  it('was drawn by the version before: tried on a copy, updated, gone into as a visitor, and taken back', async () => {
+    const id = 'oster-wray-sailmakers';
+    drawnBefore(join(test.data, 'hosts/quay'), id);
+    test.stack.programs.get('quay')!.child!.kill('SIGKILL');
+    await page.goto(`${test.stack.url}/updates`);
+    await page.locator('td.name', { hasText: 'Öster & Wray' }).waitFor();
+    expect(await page.locator('h1').innerText()).toContain('1 site behind');
+    await faults('updates, not tried');
+    await page.getByRole('button', { name: 'Try it on 1 copy' }).click();
+    await page.locator('tbody .chip.moss', { hasText: 'same to the eye' }).waitFor({ timeout: 120_000 });
+    await page.getByRole('button', { name: 'Update 1 site …' }).click();
+    await page.getByRole('dialog').getByRole('button', { name: 'Update it' }).click();
+    await page.getByRole('heading', { name: /^Updated to version/ }).waitFor({ timeout: 120_000 });
+    await page.getByText('all of them up to date').waitFor();
+    await faults('updates, done');
+    type Told = { engine: number; newest: number; updates: { state: string; by: string }[] };
+    const told = () => test.api.call<Told>('GET', `/sites/${id}/updates`);
+    const { engine, newest, updates } = await told();
+    expect([engine, updates.map((u) => u.state)]).toEqual([newest, ['done']]);
+    // It is the same release: nothing of it waits to be deployed.
+    await step('care');
+    await page.locator('tp-site-updates .chip.moss', { hasText: 'up to date' }).waitFor();
+    await page.locator('tp-site-updates').getByRole('button', { name: 'Take it back' }).click();
+    await page.locator('tp-site-updates').getByText('taken back').waitFor({ timeout: 60_000 });
+    expect((await told()).engine).toBe(newest - 1);
+    await faults('an update taken back');
+    // The place says of it what became of it, and not what was meant.
+    await page.goto(`${test.stack.url}/updates`);
+    await page.getByText('taken back').first().waitFor();
+    await page.getByRole('button', { name: 'Update 1 site …' }).click();
+    await page.getByRole('dialog').getByRole('button', { name: 'Update it' }).click();
+    await page.getByText('all of them up to date').waitFor({ timeout: 120_000 });
+    expect((await told()).updates.map((u) => u.state)).toEqual(['done', 'back']);
   });
 
   it('is backed up at two places, found to be a backup, and brought back beside itself', async () => {
@@ -896,7 +957,7 @@ describe('From a pasted mail to a live site, in the interface', () => {
 
   it('has no accessibility fault, no console error, and works 390 pixels wide', async () => {
     for (const place of [
-      ...['', 'sample-book', 'servers', 'domains', 'rounds', 'books', 'inbox', 'new', 'account', 'people'],
+      ...['', 'sample-book', 'servers', 'domains', 'rounds', 'updates', 'books', 'inbox', 'new', 'account', 'people'],
     ]) {
       await page.goto(`${test.stack.url}/${place}`);
       await page.waitForTimeout(400);

@@ -209,6 +209,8 @@ describe('Together', () => {
       ['POST', '/team/invitations', { mail: 'x@y.example', role: 'owner' }],
       ['GET', '/audit', undefined],
       ['POST', '/books/reports', {}],
+      ['POST', '/updates/rollout', { sites: [id], restMinutes: 0 }],
+      ['PUT', `/sites/${id}/trial`, { at: '2026-11-28T02:00:00.000Z' }],
       ['POST', '/books/drafts', { month: '2026-10' }],
     ] as const)
       expect(await statusOf(helper, method, path, body))
@@ -219,6 +221,7 @@ describe('Together', () => {
       `/sites/${id}`,
       '/inbox',
       '/rounds',
+      '/updates',
       '/books',
       '/servers',
       '/domains',

@@ -1,6 +1,8 @@
+import { join } from 'node:path';
 import { loadDemo } from '@tin-porch/server/demo/load';
 import type { Browser, BrowserContext, Cookie } from 'playwright-core';
 import { openBrowser } from './support/browser.js';
+import { drawnBefore } from './support/drawn-before.js';
 import { walkCutOff, type CutOff, type Screen } from './support/cut-off.js';
 import { MAIL, PASSWORD, stackForTests } from './support/stack-for-tests.js';
 import { walkOver } from './support/walker.js';
@@ -20,6 +22,9 @@ describe('Every control of every screen, pressed', () => {
   beforeAll(async () => {
     test = await stackForTests();
     await loadDemo(test.stack, PASSWORD, () => undefined);
+    // One site that is behind, so that there is something to press.
+    drawnBefore(join(test.data, 'hosts/slip'), 'ferrow-cycle-workshop');
+    test.stack.programs.get('slip')!.child!.kill('SIGKILL');
     browser = await openBrowser();
   });
   afterAll(async () => {
@@ -105,7 +110,7 @@ describe('Every control of every screen, pressed', () => {
       walk(
         1280,
         'larkfield-allotments',
-        ['', 'servers', 'domains', 'inbox', 'rounds', 'books', 'new', 'sample-book', 'people', 'account'],
+        ['', 'servers', 'domains', 'inbox', 'rounds', 'updates', 'books', 'new', 'sample-book', 'people', 'account'],
         6,
       ),
       walk(390, 'hollis-wren-boatworks', ['', 'inbox', 'books', 'new'], 4),
@@ -132,7 +137,7 @@ describe('Every control of every screen, pressed', () => {
       cutOff(
         'pell-daughter-clockmakers',
         390,
-        ['domains', 'rounds', 'books'],
+        ['domains', 'rounds', 'updates', 'books'],
         (context) => ({
           begin: () => context.setOffline(true),
           end: () => context.setOffline(false),
@@ -193,6 +198,7 @@ describe('Every control of every screen, pressed', () => {
         'domains',
         'inbox',
         'rounds',
+        'updates',
         'new',
         ...STEPS.map((s) => `sites/${id}/${s}`),
       ]) {

@@ -35,6 +35,7 @@ import { previewToken } from './preview.js';
 import type { Door } from './door.js';
 import type { Measures } from './measuring/measures.js';
 import { Room } from './measuring/room.js';
+import { forgetVersions, versions } from './measuring/versions.js';
 import type { HostParts } from './public.js';
 import { removeSite } from './removal.js';
 import { NameTaken, type Site, type SiteSettings } from './sites.js';
@@ -91,6 +92,29 @@ const checks = {
           { type: 'null' },
         ],
       },
+      holding: {
+        ...closed,
+        required: ['opens', 'words'],
+        properties: {
+          opens: { anyOf: [{ type: 'string', pattern: '^\\d{4}-\\d\\d-\\d\\d$' }, { type: 'null' }] },
+          words: { type: 'string', maxLength: 400 },
+        },
+      },
+      previews: {
+        type: 'array',
+        maxItems: 100,
+        items: {
+          ...closed,
+          required: ['token', 'until', 'lock'],
+          properties: {
+            token: { type: 'string', pattern: '^[\\w-]{22}$' },
+            until: { type: 'string', pattern: '^\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d:\\d\\d\\.\\d{3}Z$' },
+            lock: {
+              anyOf: [{ type: 'string', maxLength: 200, pattern: '^scrypt(?:\\$[\\w-]+){5}$' }, { type: 'null' }],
+            },
+          },
+        },
+      },
     },
   }),
   hashes: checkOf({
@@ -133,6 +157,7 @@ const checks = {
     required: ['release', 'knows'],
     properties: { release: id, knows: { type: 'integer', minimum: 0 } },
   }),
+  drawn: checkOf({ ...closed, required: ['release', 'over'], properties: { release: id, over: id } }),
   person: checkOf({
     ...closed,
     required: ['name', 'mail', 'role', 'by', 'origin'],
@@ -292,7 +317,13 @@ function snapshotOf(req: Request): string {
 }
 
 /** The API through which Tin Porch looks after the sites of this server. Nobody else is let in. */
-export function controlApp(parts: HostParts, door: Door, nginx: Pick<Nginx, 'befriend'>, measures: Measures): Express {
+export function controlApp(
+  parts: HostParts,
+  door: Door,
+  nginx: Pick<Nginx, 'befriend' | 'renew'>,
+  measures: Measures,
+  again?: () => void,
+): Express {
   const room = new Room(parts);
   const roots = rootsWith(parts.config.trust ?? []);
   const { config, sites, blobs, databases, certificates, logs, challenges, desks, mailKeys, moves } = parts;
@@ -328,8 +359,10 @@ export function controlApp(parts: HostParts, door: Door, nginx: Pick<Nginx, 'bef
   const show = (site: Site) => ({
     ...site.settings,
     previewKey: undefined,
+    previews: undefined,
     pointer: site.pointer,
     damage: site.damage,
+    engine: site.live?.manifest.engine ?? null,
     moved: moves.to(site.settings.id)
       ? { to: moves.to(site.settings.id)!.address, ...moves.ledSoFar(site.settings.id) }
       : null,
@@ -341,6 +374,7 @@ export function controlApp(parts: HostParts, door: Door, nginx: Pick<Nginx, 'bef
       name: config.name,
       address: config.address,
       upSeconds: Math.round(process.uptime()),
+      process: process.pid,
       database: await databases.answers(),
       freeBytes: disk.bavail * disk.bsize,
       totalBytes: disk.blocks * disk.bsize,
@@ -351,6 +385,13 @@ export function controlApp(parts: HostParts, door: Door, nginx: Pick<Nginx, 'bef
 
   app.get('/v1/measures', async (_req, res) => {
     res.json({ now: await measures.now(), room: room.now() });
+  });
+  app.get('/v1/versions', async (_req, res) => {
+    res.json(
+      await versions().catch((error: Error) => {
+        throw new Problem(503, 'The system does not say what it is made of', error.message.split('\n')[0]!);
+      }),
+    );
   });
   app.get('/v1/troubles', async (_req, res) => {
     res.json({
@@ -377,6 +418,7 @@ export function controlApp(parts: HostParts, door: Door, nginx: Pick<Nginx, 'bef
     }
     try {
       res.json(show(await sites.put(settings)));
+      await parts.previews.keepOnly(settings);
     } catch (error) {
       throw nameTaken(error);
     }
@@ -461,6 +503,34 @@ export function controlApp(parts: HostParts, door: Door, nginx: Pick<Nginx, 'bef
       await (await desks.content(site)).take(release.id, release.document, knows, put).catch(noDatabase);
     else await put();
     res.json(show(site));
+  });
+
+  /** Serves the same document as another version of the renderer drew it, in place of what was looked at (`over`). */
+  app.post('/v1/sites/:id/drawn', json, async (req, res) => {
+    const site = siteOf(req);
+    const { release: wanted, over } = body<{ release: string; over: string }>(req, checks.drawn);
+    const release = await sites.release(site.settings.id, wanted);
+    if (!release) throw new Problem(404, 'There is no such release');
+    const missing = await blobs.missing(Object.values(release.manifest.files).map((f) => f.hash));
+    if (missing.length) throw new Problem(409, 'Some files of that release are gone', '', { missing });
+    const put = () => {
+      const { live, pointer } = site;
+      if (pointer?.release !== over || !live)
+        throw new Problem(409, 'The site was changed meanwhile', 'What was drawn is of what was served before.');
+      if (JSON.stringify(release.document) !== JSON.stringify(live.document))
+        throw new Problem(409, 'That is another document', 'It is not the one that is served.');
+      return sites.switchTo(site, release, new Date().toISOString(), pointer.of ?? pointer.release);
+    };
+    if (await databases.has(site.settings.id)) await (await desks.content(site)).exchange(put).catch(noDatabase);
+    else await put();
+    res.json(show(site));
+  });
+
+  /** What is served now: the manifest, and the document it was drawn from. */
+  app.get('/v1/sites/:id/current', (req, res) => {
+    const { live, pointer } = siteOf(req);
+    if (!live) throw new Problem(404, 'The site is not there yet');
+    res.json({ release: live.id, of: pointer?.of ?? live.id, manifest: live.manifest, document: live.document });
   });
 
   /** The document that visitors see, with what the people of the site changed since it was sent. */
@@ -724,6 +794,20 @@ export function controlApp(parts: HostParts, door: Door, nginx: Pick<Nginx, 'bef
     parts.marks.set(siteOf(req).settings.id, Date.now() + Math.random());
     res.status(204).end();
   });
+  // One after the other, and without a refused request.
+  app.post('/v1/renewals/front', async (_req, res) => {
+    await nginx.renew().catch((error: Error) => {
+      if (error instanceof Problem) throw error;
+      throw new Problem(503, 'Its front is not started anew', error.message);
+    });
+    forgetVersions();
+    res.status(204).end();
+  });
+  app.post('/v1/renewals/agent', (_req, res) => {
+    if (!again) throw new Problem(409, 'Nobody would start the agent again');
+    res.status(202).json({ process: process.pid });
+    res.on('finish', again);
+  });
   app.put('/v1/friends', json, async (req, res) => {
     await nginx.befriend(body<{ addresses: string[] }>(req, checks.friends).addresses);
     res.status(204).end();
@@ -747,6 +831,12 @@ export function controlApp(parts: HostParts, door: Door, nginx: Pick<Nginx, 'bef
     const until = Math.floor(Date.now() / 1000) + body<{ days: number }>(req, checks.preview).days * 86_400;
     res.json({ token: previewToken(siteId, until, previewKey), until: new Date(until * 1000).toISOString() });
   });
+
+  /** Who looked at a site while it was closed, by the links they came by. */
+  app.get(
+    '/v1/sites/:id/previews',
+    async (req, res) => void res.json({ previews: await parts.previews.counts(siteOf(req).settings.id) }),
+  );
 
   const since = (req: Request) => {
     const day = String(req.query['since'] ?? '0000-00-00');

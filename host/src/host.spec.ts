@@ -1,4 +1,4 @@
-import { createHash, randomBytes } from 'node:crypto';
+import { createHash, randomBytes, scryptSync } from 'node:crypto';
 import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { request } from 'node:http';
 import { tmpdir } from 'node:os';
@@ -9,6 +9,7 @@ import { newDocument, writeVersion } from '@tin-porch/core/making';
 import { makeManifest, render } from '@tin-porch/core/page';
 import type { HostConfig } from './config.js';
 import { startHost } from './host.js';
+import type { SiteSettings } from './sites.js';
 import { Paired } from './testing/paired.js';
 
 const sha256 = (b: Uint8Array | string) => createHash('sha256').update(b).digest('hex');
@@ -51,7 +52,7 @@ describe('a hosting server', () => {
   };
   const porch = new Paired(`https://${net}.1:9100`, CODE);
   const control = porch.ask.bind(porch);
-  const get = (path: string, headers: Record<string, string> = {}, method = 'GET') =>
+  const get = (path: string, headers: Record<string, string> = {}, method = 'GET', form?: Record<string, string>) =>
     new Promise<{ status: number; headers: Record<string, string>; body: string }>((done, fail) => {
       const req = request(
         {
@@ -59,7 +60,11 @@ describe('a hosting server', () => {
           port: config.temporary.port,
           path,
           method,
-          headers: { host: 'tolliver.unit.localhost', ...headers },
+          headers: {
+            host: 'tolliver.unit.localhost',
+            ...(form && { 'content-type': 'application/x-www-form-urlencoded' }),
+            ...headers,
+          },
         },
         (res) => {
           let body = '';
@@ -67,7 +72,7 @@ describe('a hosting server', () => {
           res.on('end', () => done({ status: res.statusCode!, headers: res.headers as Record<string, string>, body }));
         },
       );
-      req.on('error', fail).end();
+      req.on('error', fail).end(form && new URLSearchParams(form).toString());
     });
   /** Waits for what comes about by itself. */
   const until = async (so: () => Promise<boolean>) => {
@@ -81,7 +86,7 @@ describe('a hosting server', () => {
     for (const f of files) expect((await control('PUT', `/blobs/${sha256(f.bytes)}`, f.bytes)).status).toBe(204);
   };
   /** Places a site as the control API would, but for the CMS, which needs a database. */
-  const settle = (open: boolean) =>
+  const settle = (open: boolean, more: Partial<SiteSettings> = {}) =>
     writeFileSync(
       join(data, 'sites/tolliver/site.json'),
       JSON.stringify({
@@ -91,6 +96,7 @@ describe('a hosting server', () => {
         domain: null,
         open,
         previewKey: 'a'.repeat(64),
+        ...more,
       }),
     );
   const place = (id: string, { manifest, json }: ReturnType<typeof release>) => {
@@ -163,6 +169,52 @@ describe('a hosting server', () => {
     expect(old.status).toBe(200);
     expect(old.headers['cache-control']).toContain('immutable');
     expect((await get('/site-00000000.css')).status).toBe(404);
+  });
+
+  it('serves what is live as another version drew it, of the same document and over what was looked at alone', async () => {
+    const drawn = release('The second words');
+    const { manifest } = drawn;
+    // As a version after this one would draw it: the same words in other bytes.
+    const page = Buffer.from(
+      drawn.files
+        .find((f) => f.path === '/index.html')!
+        .bytes.toString('utf8')
+        .replace('</head>', '<meta name="drawn" content="anew" /></head>'),
+    );
+    const anew = {
+      ...drawn,
+      files: [{ path: '/index.html', type: 'text/html; charset=utf-8', bytes: page }],
+      manifest: {
+        ...manifest,
+        engine: manifest.engine + 1,
+        files: {
+          ...manifest.files,
+          '/index.html': { ...manifest.files['/index.html']!, hash: sha256(page), size: page.byteLength },
+        },
+      },
+    };
+    place('e-2', anew);
+    const exchange = async (release: string, over: string) => {
+      const { status, body } = await control('POST', '/sites/tolliver/drawn', { release, over });
+      return [status, (body as { title?: string }).title ?? ''];
+    };
+    expect(await exchange('e-2', 'r-2')).toEqual([409, 'Some files of that release are gone']);
+    await send(anew as never);
+    expect(await exchange('e-9', 'r-2')).toEqual([404, 'There is no such release']);
+    expect(await exchange('e-2', 'r-1')).toEqual([409, 'The site was changed meanwhile']);
+    expect(await exchange('r-1', 'r-2')).toEqual([409, 'That is another document']);
+    expect((await get('/')).body).not.toContain('content="anew"');
+    expect((await exchange('e-2', 'r-2'))[0]).toBe(200);
+    expect((await get('/')).body).toContain('content="anew"');
+    const live = async () =>
+      (await control('GET', '/sites/tolliver/current')).body as unknown as { release: string; of: string };
+    // It is the designer’s release still, and what it was is one step away.
+    expect([(await live()).release, (await live()).of]).toEqual(['e-2', 'r-2']);
+    const said = (await control('GET', '/sites/tolliver')).body as unknown as { engine: number };
+    expect(said.engine).toBe(manifest.engine + 1);
+    expect((await exchange('r-2', 'e-2'))[0]).toBe(200);
+    expect((await get('/')).body).not.toContain('content="anew"');
+    expect([(await live()).release, (await live()).of]).toEqual(['r-2', 'r-2']);
   });
 
   it('leads an address that was a page’s before to the page, and one that is known to nobody nowhere', async () => {
@@ -260,6 +312,106 @@ describe('a hosting server', () => {
       expect((await get('/', { cookie: `preview=${forged}` })).status)
         .withContext(forged)
         .toBe(503);
+  });
+
+  describe('while a site is closed, to whom a link was given', () => {
+    const [OPEN, LOCKED, OVER] = ['o', 'l', 'x'].map((c) => c.repeat(22)) as [string, string, string];
+    const salt = randomBytes(16);
+    const lockOf = (password: string) =>
+      `scrypt$32768$8$1$${salt.toString('base64url')}$${scryptSync(password, salt, 32, { N: 32768, r: 8, p: 1, maxmem: 64 * 1024 * 1024 }).toString('base64url')}`;
+    const later = new Date(Date.now() + 86_400_000).toISOString();
+    const previews = (lock = lockOf('ropewalk')) => [
+      { token: OPEN, until: later, lock: null },
+      { token: LOCKED, until: later, lock },
+      { token: OVER, until: new Date(Date.now() - 1000).toISOString(), lock: null },
+    ];
+    const anew = async (more: Partial<SiteSettings>) => {
+      await host.close();
+      settle(false, more);
+      await start();
+    };
+    const carried = ({ headers }: Awaited<ReturnType<typeof get>>) => headers['set-cookie']?.[0]?.split(';')[0] ?? '';
+    const unlock = (password: string, to = '/contact/') =>
+      get('/-/preview', {}, 'POST', { preview: LOCKED, password, to });
+    const counts = async () =>
+      (await control('GET', '/sites/tolliver/previews')).body['previews'] as unknown as Record<
+        string,
+        { lookers: number; pages: number }
+      >;
+
+    it('shows the site, and counts who came to a page of it and not who only asked for the link', async () => {
+      await anew({ previews: previews() });
+      const come = await get(`/contact/?preview=${OPEN}`);
+      expect([come.status, come.headers['location'], come.headers['cache-control']]).toEqual([
+        303,
+        '/contact/',
+        'no-store',
+      ]);
+      expect(await counts()).toEqual({});
+      const cookie = carried(come);
+      for (const path of ['/contact/', '/', '/favicon.svg'])
+        expect((await get(path, { cookie })).status)
+          .withContext(path)
+          .toBe(200);
+      // By the same link once more, and somebody else by it.
+      expect(carried(await get(`/?preview=${OPEN}`, { cookie }))).toBe('');
+      await get('/', { cookie: carried(await get(`/?preview=${OPEN}`)) });
+      expect((await counts())[OPEN]).toEqual(jasmine.objectContaining({ lookers: 2, pages: 3 }));
+      await anew({ previews: previews() });
+      expect((await counts())[OPEN]).toEqual(jasmine.objectContaining({ lookers: 2, pages: 3 }));
+      // One byte of it otherwise, or of another link, opens nothing.
+      for (const forged of [cookie.slice(0, -1) + (cookie.endsWith('A') ? 'B' : 'A'), cookie.replace(OPEN, LOCKED)])
+        expect((await get('/', { cookie: forged })).status).toBe(503);
+      // What was given for a link that is no more opens nothing any more.
+      await anew({ previews: previews().slice(1) });
+      expect((await get('/', { cookie })).status).toBe(503);
+    });
+
+    it('asks for the password of a link that has one, where it was led to, and shows nothing before', async () => {
+      await anew({ previews: previews() });
+      const asked = await get(`/contact/?preview=${LOCKED}`);
+      expect([asked.status, carried(asked)]).toEqual([403, '']);
+      expect(asked.body).toContain('name="to" value="/contact/"');
+      expect(asked.body).not.toContain('The second words');
+      const wrong = await unlock('boatyard');
+      expect([wrong.status, carried(wrong), wrong.body.includes('That is not the password')]).toEqual([403, '', true]);
+      const right = await unlock('ropewalk');
+      expect([right.status, right.headers['location']]).toEqual([303, '/contact/']);
+      const cookie = carried(right);
+      expect((await get('/contact/', { cookie })).status).toBe(200);
+      expect((await unlock('ropewalk', '//elsewhere.example/x?y')).headers['location']).toBe('/elsewhere.example/x');
+      // Whoever has the password before is asked for the one it has now.
+      await anew({ previews: previews(lockOf('longboat')) });
+      expect((await get('/', { cookie })).status).toBe(503);
+    });
+
+    it('takes no password any more after ten that were wrong, not the right one either', async () => {
+      await anew({ previews: previews() });
+      const tried = await Promise.all(Array.from({ length: 12 }, (_, n) => unlock(`guess ${n}`)));
+      expect(tried.map((t) => t.status).sort()).toEqual([...Array<number>(10).fill(403), 429, 429]);
+      const right = await unlock('ropewalk');
+      expect([right.status, carried(right)]).toEqual([429, '']);
+      expect((await get(`/?preview=${OPEN}`)).status).toBe(303);
+    });
+
+    it('says that a link is good no more, and to everybody what is to be said, in the look of the site', async () => {
+      await anew({ previews: previews(), holding: { opens: '2999-03-01', words: 'The thatch is off: <b>mind</b>.' } });
+      const over = await get(`/?preview=${OVER}`);
+      expect([over.status, over.body.includes('is good no more')]).toEqual([503, true]);
+      const held = await get('/contact/');
+      expect(held.body).toContain('The thatch is off: &lt;b>mind&lt;/b>.');
+      expect(held.body).toContain('opens here on 1 March 2999');
+      expect(held.body).not.toContain('is good no more');
+      const sheet = /href="(\/site-[^"]+\.css)"/.exec(held.body)![1]!;
+      expect((await get(sheet)).status).toBe(200);
+      expect((await get('/favicon.svg')).status).toBe(200);
+      for (const path of ['/index.html', '/sitemap.xml', '/robots.txt'])
+        expect((await get(path)).status)
+          .withContext(path)
+          .toBe(503);
+      const seen = await get('/-/holding');
+      expect([seen.status, seen.headers['x-robots-tag'], seen.body]).toEqual([200, 'noindex', held.body]);
+    });
   });
 
   it('answers http-01 challenges on any name, for as long as they are there', async () => {

@@ -18,6 +18,7 @@ import { Nginx } from './front/nginx.js';
 import { MailKeys } from './desk/mail-keys.js';
 import { Post } from './desk/post.js';
 import { Measures } from './measuring/measures.js';
+import { Previews } from './previews.js';
 import { Moves } from './moving/moves.js';
 import { publicApp, type HostParts } from './public.js';
 import { finishRemovals } from './removal.js';
@@ -44,10 +45,15 @@ function metricsApp(measures: Measures): Express {
   return app;
 }
 
+/** How long what is under way may take while the agent is started anew, ms. */
+const HAND_OVER_MS = 15_000;
+
 /** A hosting server that runs. */
 export interface RunningHost {
   /** Ends all of it. */
   close(): Promise<void>;
+  /** Ends the agent so that another can take its place: what is under way is answered, who comes meanwhile waits. */
+  handOver(): Promise<void>;
   /** Ends the agent alone, as a kill would: its front goes on with what it has. */
   abandon(): Promise<void>;
 }
@@ -56,7 +62,12 @@ export interface RunningHost {
  * Starts a hosting server: its front with public HTTP and HTTPS and temporary addresses, what answers behind it, and the
  * control API. Resolves once all listen.
  */
-export async function startHost(config: HostConfig, log: HostParts['log']): Promise<RunningHost> {
+export async function startHost(
+  config: HostConfig,
+  log: HostParts['log'],
+  /** Starts the agent anew; left out where nobody would. */
+  again?: () => void,
+): Promise<RunningHost> {
   const at = (name: string) => join(config.data, name);
   await mkdir(at('blobs'), { recursive: true });
   const blobs = new Blobs(at('blobs'), config.reserveBytes);
@@ -92,6 +103,7 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
     mailKeys: new MailKeys(at('sites')),
     challenges: new Map<string, string>(),
     tries: new Tries(),
+    previews: new Previews(at('sites')),
     marks: new Map<string, number>(),
     startedAt: Date.now(),
     log,
@@ -113,7 +125,8 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
     servers.push(server);
   };
   const socket = await socketIn(at('front'));
-  await listen(createServer({ maxHeaderSize: 32_768 }, publicApp(parts)), socket.path);
+  const visitors = createServer({ maxHeaderSize: 32_768 }, publicApp(parts));
+  await listen(visitors, socket.path);
   await socket.close();
   const nginx = new Nginx(at('front'), config, config.trust ?? [], log);
   await nginx.start();
@@ -127,7 +140,7 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
         // Nobody vouches for either side: who it is is looked at with every request.
         ...{ requestCert: true, rejectUnauthorized: false },
       },
-      controlApp(parts, door, nginx, measures),
+      controlApp(parts, door, nginx, measures, again),
     ),
     config.control.port,
     config.control.address,
@@ -177,6 +190,7 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
     await front.stop();
     parts.desks.stop();
     post?.stop();
+    await parts.previews.write();
     clearInterval(daily);
     if (reports) await new Promise<void>((done) => reports.close(() => done()));
     for (const server of servers) server.closeAllConnections();
@@ -185,6 +199,15 @@ export async function startHost(config: HostConfig, log: HostParts['log']): Prom
   };
   return {
     abandon,
+    async handOver() {
+      // Who keeps a connection open hears with the next answer that it is the last.
+      visitors.prependListener('request', (_req, res) => void res.setHeader('connection', 'close'));
+      const answered = new Promise((done) => visitors.close(done));
+      await Promise.race([answered, new Promise((done) => setTimeout(done, HAND_OVER_MS).unref())]);
+      servers.splice(servers.indexOf(visitors), 1);
+      visitors.closeAllConnections();
+      await abandon();
+    },
     async close() {
       await nginx.stop();
       await abandon();

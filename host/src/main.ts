@@ -13,7 +13,9 @@ const log = pino(
   { name: `host ${config.name}`, redact: ['req.headers.authorization', 'req.headers.cookie'] },
   pino.destination(2),
 );
-const host = await startHost(config, log);
+// Whoever started it starts it again: it ends, and what is under way is answered first.
+const again = () => void host.handOver().finally(() => process.exit(0));
+const host = await startHost(config, log, again);
 console.log('ready');
 const stop = () => void host.close().finally(() => process.exit(0));
 process.on('SIGTERM', stop).on('SIGINT', stop);

@@ -1,24 +1,33 @@
 import compression from 'compression';
 import type { Pool } from 'pg';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
-import { desk, dynamicParts, PAGE_HEADERS, Shares, type DeskSite } from '@tin-porch/cms';
+import { desk, dynamicParts, PAGE_HEADERS, passwordFits, Shares, type DeskSite } from '@tin-porch/cms';
 import { Problem, problemFrom } from '@tin-porch/core/ground';
-import { holdingPage, redirectOf, stylesheetOf } from '@tin-porch/core/page';
+import {
+  holdingPage,
+  isLasting,
+  isOfHolding,
+  NO_HOLDING,
+  previewLock,
+  redirectOf,
+  stylesheetOf,
+  type PreviewFault,
+} from '@tin-porch/core/page';
 import type { AccessLogs } from './access-log.js';
 import type { Blobs } from './blobs.js';
 import type { Certificates } from './certificates.js';
 import type { HostConfig } from './config.js';
 import type { Databases } from './databases.js';
-import { ASKED_AGAIN, COUNTED, FINGERPRINTED, HSTS, LASTING, LED_ON, LED_TO, MEANT } from './front/nginx-conf.js';
+import { ASKED_AGAIN, COUNTED, HSTS, LASTING, LED_ON, LED_TO, MEANT } from './front/nginx-conf.js';
 import type { Desks } from './desk/desks.js';
 import type { MailKeys } from './desk/mail-keys.js';
 import type { Post } from './desk/post.js';
 import type { Moves } from './moving/moves.js';
 import { previewLeft } from './preview.js';
+import type { Previews } from './previews.js';
 import type { Site, Sites } from './sites.js';
 import type { Tries } from './tries.js';
 
-const NAMED_BY_CONTENT = new RegExp(FINGERPRINTED);
 /** Requests that one site is working on at a time, and those of one address: pages and files are not among them. */
 const MOST_AT_ONCE = 120;
 const MOST_OF_ADDRESS = 30;
@@ -38,6 +47,8 @@ export interface HostParts {
   post: Post | null;
   /** http-01 answers by token (RFC 8555, 8.3). */
   challenges: Map<string, string>;
+  /** Links to sites that are closed, and who looked. */
+  previews: Previews;
   /** Marks of messages by which rounds try the way of messages. */
   tries: Tries;
   /** Changes with every message of a site, so that whoever fetches messages knows where to look. */
@@ -81,7 +92,7 @@ function pathAsked(req: Request): string {
  * it serves every file itself.
  */
 export function publicApp(parts: HostParts): Express {
-  const { config, sites, blobs, certificates, databases, moves } = parts;
+  const { config, sites, blobs, certificates, databases, moves, previews } = parts;
   const [asked, asking] = [new Shares(MOST_AT_ONCE), new Shares(MOST_OF_ADDRESS)];
   const app = express();
   app.disable('x-powered-by');
@@ -103,6 +114,54 @@ export function publicApp(parts: HostParts): Express {
         .set(LED_TO, `${req.secure ? 'https' : 'http'}://${to.address}:${req.secure ? to.httpsPort : to.httpPort}`)
         .end();
     return true;
+  };
+
+  /** What is said of a site to who may not see its pages: by itself, and nobody is to keep or find it. */
+  const apart = (res: Response): Response =>
+    res
+      .set({
+        'cache-control': 'no-store',
+        'x-robots-tag': 'noindex',
+        'x-content-type-options': 'nosniff',
+        'referrer-policy': 'no-referrer',
+        'content-security-policy':
+          "default-src 'none'; style-src 'self' 'unsafe-inline'; font-src 'self'; img-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'",
+      })
+      .type('html');
+  const closed = ({ settings, live }: Site) => ({ name: settings.name, live });
+  const before = (res: Response, site: Site, ended = false): void =>
+    void apart(res).send(
+      holdingPage(closed(site), site.settings.holding ?? NO_HOLDING, new Date().toISOString().slice(0, 10), ended),
+    );
+  const readForm = express.urlencoded({ extended: false, limit: '4kb' });
+  /** Lets somebody look at a closed site, who is told so by what they carry from then on. */
+  const comeIn = (req: Request, res: Response, { value, seconds }: { value: string; seconds: number }, to: string) =>
+    void res
+      .set(
+        'set-cookie',
+        `preview=${value}; Path=/; Max-Age=${seconds}; HttpOnly; SameSite=Lax${req.secure ? '; Secure' : ''}`,
+      )
+      .set('cache-control', 'no-store')
+      .redirect(303, to);
+  /** Takes the password of a preview. */
+  const unlock = async (req: Request, res: Response, site: Site): Promise<void> => {
+    const form = (req.body ?? {}) as Record<string, unknown>;
+    const [token, password, asked] = ['preview', 'password', 'to'].map((k) =>
+      typeof form[k] === 'string' ? form[k] : '',
+    );
+    const to = `/${asked!.replace(/^[/\\]+|[?#].*$|[\r\n]/gs, '')}`;
+    const preview = previews.find(site.settings, token!);
+    if (!preview) return before(res.status(403), site, true);
+    const again = (status: number, fault: PreviewFault) =>
+      void apart(res.status(status)).send(previewLock(closed(site), token!, to, fault));
+    if (preview.lock) {
+      if (!previews.mayTry(preview.token)) return again(429, 'often');
+      // Counted before it is known: those that are tried at once are tried one by one.
+      previews.failed(preview.token);
+      if (password!.length > 200 || !(await passwordFits(password!, preview.lock))) return again(403, 'wrong');
+      previews.fits(preview.token);
+    }
+    comeIn(req, res, previews.admit(site.settings, preview), to);
   };
 
   app.get('/.well-known/acme-challenge/:token', (req, res) => {
@@ -148,33 +207,36 @@ export function publicApp(parts: HostParts): Express {
     // Its people are at work behind the holding page too.
     if (/^\/-\/desk(?:\/|$)/.test(req.path)) return next();
 
-    const given = typeof req.query['preview'] === 'string' ? req.query['preview'] : '';
-    if (given) {
-      const left = previewLeft(given, site.settings.id, site.settings.previewKey, Date.now());
-      if (left) {
-        const attributes = `Path=/; Max-Age=${left}; HttpOnly; SameSite=Lax${secure ? '; Secure' : ''}`;
-        return void res
-          .set('set-cookie', `preview=${given}; ${attributes}`)
-          .set('cache-control', 'no-store')
-          .redirect(303, pathAsked(req).replace(/\?.*$/s, ''));
-      }
-    }
-    const previewing = previewLeft(cookie(req, 'preview'), site.settings.id, site.settings.previewKey, Date.now()) > 0;
+    const { settings } = site;
     if (via === 'temporary') res.set('x-robots-tag', 'noindex');
-    if (!site.live || (!site.settings.open && !previewing)) {
-      return void res
-        .status(503)
-        .set({
-          'retry-after': '3600',
-          [MEANT]: '1',
-          'cache-control': 'no-store',
-          'x-robots-tag': 'noindex',
-          'x-content-type-options': 'nosniff',
-          'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'",
-        })
-        .type('html')
-        .send(holdingPage(site.settings.name, site.live?.document.language));
+    if (req.path === '/-/preview' && req.method === 'POST')
+      return readForm(req, res, (error?: unknown) => (error ? next(error) : void unlock(req, res, site).catch(next)));
+    if (req.path === '/-/holding') return before(res.status(200), site);
+    const given = typeof req.query['preview'] === 'string' ? req.query['preview'] : '';
+    const bare = pathAsked(req).replace(/\?.*$/s, '');
+    const carried = cookie(req, 'preview');
+    if (given) {
+      const left = previewLeft(given, settings.id, settings.previewKey, Date.now());
+      if (left) return comeIn(req, res, { value: given, seconds: left }, bare);
+      const preview = previews.find(settings, given);
+      if (preview && previews.admitted(settings, carried)?.preview === preview)
+        return void res.set('cache-control', 'no-store').redirect(303, bare);
+      if (preview?.lock) return apart(res.status(403)).send(previewLock(closed(site), given, bare));
+      if (preview) return comeIn(req, res, previews.admit(settings, preview), bare);
     }
+    const looking = previews.admitted(settings, carried);
+    const previewing = looking || previewLeft(carried, settings.id, settings.previewKey, Date.now()) > 0;
+    if (!site.live || (!settings.open && !previewing)) {
+      // The page that stands before it is made with these.
+      if (isOfHolding(closed(site), req.path)) {
+        res.set(PAGE_HEADERS);
+        return next();
+      }
+      res.status(503).set({ 'retry-after': '3600', [MEANT]: '1' });
+      return before(res, site, given !== '' || carried !== '');
+    }
+    if (looking && req.method === 'GET' && /\/$/.test(req.path))
+      void previews.looked(settings.id, looking.preview.token, looking.looker);
     if (via === 'domain' && site.settings.open) res.set(COUNTED, '1');
     res.set(PAGE_HEADERS);
     next();
@@ -245,7 +307,7 @@ export function publicApp(parts: HostParts): Express {
       return void res.redirect(301, `${encodeURI(path)}/`);
     const wanted = path.endsWith('/') ? `${path}index.html` : path;
     const own = (f: typeof files | undefined) => (f && Object.hasOwn(f, wanted) ? f[wanted] : undefined);
-    const fingerprinted = NAMED_BY_CONTENT.test(wanted);
+    const fingerprinted = isLasting(wanted);
     const entry = own(files) ?? (fingerprinted ? own(site.before?.manifest.files) : undefined);
     const elsewhere = entry ? null : redirectOf(site.live!.document, path);
     if (elsewhere) return void res.redirect(301, elsewhere);

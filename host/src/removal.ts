@@ -4,7 +4,7 @@ import type { HostParts } from './public.js';
 
 type Removing = Pick<
   HostParts,
-  'sites' | 'blobs' | 'databases' | 'certificates' | 'logs' | 'marks' | 'moves' | 'log' | 'config'
+  'sites' | 'blobs' | 'databases' | 'certificates' | 'logs' | 'marks' | 'moves' | 'previews' | 'log' | 'config'
 >;
 /** How long until what could not be removed is tried again, ms. */
 const AGAIN_MS = 5000;
@@ -36,7 +36,7 @@ export async function finishRemovals(parts: Removing, stopped: () => boolean): P
 }
 
 async function finish(
-  { sites, blobs, databases, certificates, logs, marks, moves, config }: Removing,
+  { sites, blobs, databases, certificates, logs, marks, moves, previews, config }: Removing,
   id: string,
 ): Promise<void> {
   const settings = await sites.settingsOfLeaving(id);
@@ -54,5 +54,6 @@ async function finish(
   for (const hash of own) await blobs.takeOut(hash);
   marks.delete(id);
   await moves.forget(id);
+  previews.forget(id);
   await sites.forget(id);
 }

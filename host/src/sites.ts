@@ -2,7 +2,7 @@ import { mkdir, readdir, readFile, rename, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { migrate } from '@tin-porch/core/operations';
-import type { Manifest } from '@tin-porch/core/page';
+import type { Holding, Manifest } from '@tin-porch/core/page';
 import { syncFolder, writeDurable } from './durable.js';
 
 /** What the designer has said about a site on this server. */
@@ -19,6 +19,20 @@ export interface SiteSettings {
   previewKey: string;
   /** The address letters of it come from, once its domain lets them. */
   sender?: string | null;
+  /** What the page before it says, where the designer said something. */
+  holding?: Holding;
+  /** Links by which others may look at it while it is closed. */
+  previews?: PreviewSettings[];
+}
+
+/** A link by which a closed site may be looked at. */
+export interface PreviewSettings {
+  /** Stands in the link: 128 bits nobody can guess. */
+  token: string;
+  /** Until when it is good, ISO 8601. */
+  until: string;
+  /** The password that is asked for, as `scrypt$N$r$p$salt$hash`; null where none is. */
+  lock: string | null;
 }
 
 export interface Release {

@@ -82,6 +82,8 @@ export async function layOut(
         );
     }
     await linked(join(config.data, 'sites', id, 'mail-key.pem'), join(own, 'mail-key.pem'));
+    await parts.previews.write();
+    await linked(join(config.data, 'sites', id, 'previews.json'), join(own, 'previews.json'));
     if (domain)
       await linked(join(config.data, 'certificates', `${domain}.json`), join(stage, 'certificates', `${domain}.json`));
     let files = 0;
@@ -153,6 +155,9 @@ export async function bringIn(
   if (sum(about.rows)) await restore(await databases.pool(id), packed(join(root, 'rows.jsonl')), true);
   const key = await readFile(join(root, 'sites', id, 'mail-key.pem')).catch(() => null);
   if (key) await writeDurable(join(config.data, 'sites', id, 'mail-key.pem'), key, 0o600);
+  const looked = await readFile(join(root, 'sites', id, 'previews.json')).catch(() => null);
+  if (looked) await writeDurable(join(config.data, 'sites', id, 'previews.json'), looked);
+  parts.previews.forget(id);
   for (const release of await releasesOf(root, id)) {
     const whole = await from.release(id, release);
     if (whole) await sites.keepRelease(id, whole);

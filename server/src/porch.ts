@@ -10,6 +10,7 @@ import { Printer } from './books/printing.js';
 import { Reports } from './books/reports.js';
 import { Mending } from './care/mending.js';
 import { writeMornings } from './care/morning.js';
+import { BrowserTurn } from './browser/turn.js';
 import { Lab, lookDue } from './care/lab.js';
 import { LabBrowser } from './care/lab-browser.js';
 import { Rounds } from './care/rounds.js';
@@ -38,7 +39,7 @@ import { Moving } from './moving/moving.js';
 import { OwnPost } from './letters/own-post.js';
 import { LiveChanges } from './live/live-changes.js';
 import { cleaningSteps } from './jobs/cleaning.js';
-import { Jobs, type JobKind, type Work } from './jobs/jobs.js';
+import { JobRefused, Jobs, type JobKind, type Work } from './jobs/jobs.js';
 import { LibraryClient } from './library/library-client.js';
 import { Library } from './library/library.js';
 import { SiteFiles } from './files/site-files.js';
@@ -51,6 +52,12 @@ import { Watching } from './servers/watching.js';
 import { Strangers } from './strangers/strangers.js';
 import { KeptSections } from './sites/kept-sections.js';
 import { Sites } from './sites/sites.js';
+import { Previews } from './previews/previews.js';
+import { AsVisitor } from './updates/as-visitor.js';
+import { Rollouts } from './updates/rollouts.js';
+import { Trials } from './updates/trials.js';
+import { TwoSides } from './updates/two-sides.js';
+import { Updates, UpdateLeft } from './updates/updates.js';
 import { Spellings } from './writing/spelling.js';
 import { WritingClient } from './writing/writing-client.js';
 import { Writing } from './writing/writing.js';
@@ -61,6 +68,9 @@ const CLEANING_CRON = '20 3 * * *';
 const EACH_MINUTE = '* * * * *';
 /** When it is looked whether sites that moved are led on for nothing. */
 const MOVES_CRON = '*/10 * * * *';
+
+/** When copies of sites that are behind are to be tried, where nobody asked. */
+const TRIALS_CRON = '*/10 * * * *';
 
 /** Starts Tin Porch’s server: API, interface and job worker against one PostgreSQL. Resolves once it listens. */
 export async function startPorch(
@@ -85,11 +95,17 @@ export async function startPorch(
   const ownBackups = new OwnBackups(db, config);
   const visits = new Visits(db);
   const rounds = new Rounds(db, config, sites, servers, registrar, strangers, visits, backups);
-  const lab = new Lab(db, sites, servers, new LabBrowser(config.browser ?? null));
+  const turn = new BrowserTurn();
+  const lab = new Lab(db, sites, servers, new LabBrowser(config.browser ?? null, undefined, turn));
   const mending = new Mending(db, jobs, registrar, servers);
   const inbox = new Inbox(db, servers);
   const pictures = new Pictures(db, strangers);
   const live = new LiveChanges(db, sites, servers, pictures);
+  const sides = new TwoSides(config.browser ?? null, turn);
+  const trials = new Trials(db, sites, servers, pictures, sides);
+  const visitor = new AsVisitor(config.browser ?? null, turn, trustedRoots(config));
+  const updates = new Updates(db, { sites, servers }, trials, visitor);
+  const rollouts = new Rollouts(db, jobs);
   const spellings = new Spellings();
   const service = config.writing && { client: new WritingClient(config.writing), name: config.writing.name };
   const writing = new Writing(db, service, spellings);
@@ -117,6 +133,10 @@ export async function startPorch(
     registrar,
     rounds,
     lab,
+    trials,
+    previews: new Previews({ sites, servers }),
+    updates,
+    rollouts,
     mending,
     visits,
     watch,
@@ -161,6 +181,36 @@ export async function startPorch(
     await mending.unasked(work.job.site!);
   });
   jobs.handle('lab', (work) => lab.steps(work));
+  const goOn = () => trials.beginWanted(jobs).then(() => rollouts.goOn());
+  jobs.handle('trial', async (work) => {
+    await trials.steps(work);
+    // Its own row still says that it runs.
+    setTimeout(() => void goOn().catch(() => undefined), 1000).unref();
+  });
+  mends('update', async (work) => {
+    const { site, input } = work.job;
+    if (input['back'])
+      return updates.backSteps(work).then(
+        () => rollouts.returned(site!, null),
+        async (error: Error) => {
+          if (error instanceof JobRefused) await rollouts.returned(site!, error.message);
+          throw error;
+        },
+      );
+    try {
+      await updates.steps(work);
+      await rollouts.ended(site!, 'done', '');
+    } catch (error) {
+      if (error instanceof JobRefused)
+        await rollouts.ended(site!, error instanceof UpdateLeft ? 'left' : 'trouble', error.message);
+      throw error;
+    } finally {
+      setTimeout(() => void goOn().catch(() => undefined), 500).unref();
+    }
+  });
+  jobs.every('updates', EACH_MINUTE, goOn);
+  if (config.browser && config.lookCron)
+    jobs.every('trials', TRIALS_CRON, async () => void (await trials.wantBehind()));
   jobs.handle('leave', (work) => departures.leaveSteps(work));
   jobs.handle('remove', (work) => departures.removeSteps(work));
   jobs.handle('revive', (work) => backups.reviveSteps(work, { registrar, live }));
@@ -234,7 +284,7 @@ export async function startPorch(
       await jobs.stop();
       await servers.close();
       await spellings.close();
-      await Promise.all([printer.close(), forms.close()]);
+      await Promise.all([printer.close(), forms.close(), sides.close()]);
       await pictures.close();
       await strangers.close();
       await events.close();

@@ -163,12 +163,11 @@ export const serving = {
     answer: object({ server: Type.String() }),
   }),
   'POST /sites/:id/share': route({
-    says: 'Makes a link by which a closed site can be looked at.',
+    says: 'Makes a link by which whoever works here looks at a closed site; others are given one with a name.',
     role: 'helper',
-    body: object({ days: Type.Integer({ minimum: 1, maximum: 90 }) }),
+    body: object({ days: Type.Integer({ minimum: 1, maximum: 7 }) }),
     answer: object({ url: Type.String(), until: Instant }),
   }),
-  'DELETE /sites/:id/share': route({ says: 'Takes every link for looking at it back.', role: 'helper' }),
   'PUT /sites/:id/open': route({
     says: 'Opens a site to visitors, or closes it.',
     role: 'designer',

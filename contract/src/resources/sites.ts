@@ -239,7 +239,7 @@ export const sites = {
     answer: Type.Object({ head: Count, operation: Type.Optional(Operation) }, closed),
   }),
   'POST /sites/:id/operations/left': route({
-    says: 'What a page that went away had not sent yet, in order. Stops at the first change that is refused.',
+    says: 'What a page that went away had not sent yet, in order. The first refusal is the answer; what is not refused is taken nevertheless.',
     role: 'helper',
     body: object({ changes: Type.Array(Change, { minItems: 1, maxItems: 500 }) }),
     answer: Head,

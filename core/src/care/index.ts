@@ -23,3 +23,5 @@ export * from './lab/lab.js';
 export * from './lab/words.js';
 export * from './path/path.js';
 export * from './servers/server-state.js';
+export * from './updates/trial.js';
+export * from './updates/waves.js';

@@ -80,6 +80,16 @@ export interface FixedWords {
   /** In the stead of a page that is on hold. */
   workedOn: string;
   opensSoon: string;
+  opensOn(day: string): string;
+  /** To whom has a link to a site that is closed: where it is good no more, and where it has a password. */
+  preview: {
+    ended: string;
+    locked: string;
+    password: string;
+    look: string;
+    wrong: string;
+    often: string;
+  };
   /** Around the pages of collections: what is no more, the list an item stands in, and the parts of a long one. */
   collections: {
     over: string;

@@ -12,6 +12,7 @@ import { render } from '@tin-porch/core/page';
 import { renderedBytes } from '@tin-porch/press';
 import type { Browser, Page } from 'playwright-core';
 import { openBrowser } from '../support/browser.js';
+import { drawnBefore } from '../support/drawn-before.js';
 
 // Takes the pictures of docs/screenshots anew, from fresh demo data. usage: pictures.js [NAME …]
 const out = fileURLToPath(new URL('../../../docs/screenshots', import.meta.url));
@@ -28,13 +29,13 @@ const VIEWS: [name: string, path: string, width?: number][] = [
   ['pages-phone', '/sites/hollis-wren-boatworks/pages', 390],
   ['seo', '/sites/pell-daughter-clockmakers/seo'],
   ['domain', '/sites/quill-plane-joinery/domain'],
-  ['publish', '/sites/pell-daughter-clockmakers/publish'],
+  ['publish', '/sites/hollis-wren-boatworks/publish'],
   ['care', '/sites/pell-daughter-clockmakers/care'],
   ['servers', '/servers'],
   ['inbox', '/inbox'],
   ['rounds', '/rounds'],
+  ['updates', '/updates'],
   ['books', '/books'],
-  ['sample-book', '/sample-book'],
 ];
 
 /** Six sites for the contact sheets: a brief, and the direction it is dressed in. */
@@ -142,6 +143,17 @@ try {
   for (const [name, path, width = 1280] of VIEWS) {
     if (wanted.length && !wanted.includes(name)) continue;
     await page.setViewportSize({ width, height: width < 900 ? 844 : 800 });
+    if (name === 'updates') {
+      // Two sites that are behind: what is done about it is to be seen.
+      for (const [server, site] of [
+        ['quay', 'quill-plane-joinery'],
+        ['slip', 'ferrow-cycle-workshop'],
+      ] as const) {
+        drawnBefore(join(data, 'hosts', server), site);
+        stack.programs.get(server)!.child!.kill('SIGKILL');
+      }
+      await page.waitForTimeout(6000);
+    }
     const secure = quay.httpsPort === 443 ? '' : `:${quay.httpsPort}`;
     await page.goto(path.startsWith('http') ? `${path}${secure}/` : stack.url + path);
     await page.waitForTimeout(2500);
@@ -153,13 +165,27 @@ try {
       await page.click('.tag .name >> text=Top of the page');
       await page.waitForTimeout(900);
     }
+    if (name === 'publish') {
+      // Closed so far: who may look, and what everybody else reads.
+      await page.click('text=Give somebody a link');
+      await page.fill('#preview-new-name', 'Anna Hollis, the yard');
+      await page.click('text=Make the link');
+      await page.waitForSelector('text=Nobody has looked so far');
+      await page.reload();
+      await page.waitForSelector('text=Nobody has looked so far');
+      await page.locator('tp-site-previews').evaluate((e) => e.scrollIntoView());
+      await page.waitForTimeout(500);
+    }
     if (name === 'slip') {
       await page.fill('#ask', 'make the services dark, the buttons round and the colours a bit warmer');
       await page.press('#ask', 'Enter');
       await page.waitForSelector('.slip .act');
       await page.waitForTimeout(900);
     }
-    if (name === 'sample-book') await page.waitForTimeout(2500);
+    if (name === 'updates') {
+      await page.click('text=Try it on 2 copies');
+      await page.locator('.chip:has-text("same to the eye")').nth(1).waitFor({ timeout: 120_000 });
+    }
     if (name === 'collections') {
       await page.click('.views >> text=Outline');
       await page.click('tp-outline-collections li .link');

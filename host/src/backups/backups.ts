@@ -3,7 +3,7 @@ import { readFile, rm, writeFile } from 'node:fs/promises';
 import { createServer, request } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
-import { messagesIn, restore, type BackedUpMessage } from '@tin-porch/cms';
+import { messagesIn, migrateTables, NEWEST, restore, type BackedUpMessage } from '@tin-porch/cms';
 import { Problem } from '@tin-porch/core/ground';
 import type { SiteDocument } from '@tin-porch/core/model';
 import { Restic, type Place } from '@tin-porch/press/keeping';
@@ -198,10 +198,23 @@ export class Backups {
       await restore(pool, packed(file)).catch((error: Error) => {
         throw new NotProven(`Its rows cannot be put back: ${error.message}`);
       });
-      for (const [table, count] of Object.entries(rows)) {
-        const { rows: found } = await pool.query<{ n: number }>(`select count(*)::int as n from ${table}`);
-        if (found[0]!.n !== count) throw new NotProven(`Of ${count} rows of ${table}, ${found[0]!.n} came back.`);
+      const count = async (what: string) => {
+        for (const [table, count] of Object.entries(rows)) {
+          const { rows: found } = await pool.query<{ n: number }>(`select count(*)::int as n from ${table}`);
+          if (found[0]!.n !== count) throw new NotProven(`Of ${count} rows of ${table}, ${found[0]!.n} ${what}.`);
+        }
+      };
+      await count('came back');
+      // Whatever step of the tables is new has a way back, and it is one for these rows.
+      try {
+        await migrateTables(pool, NEWEST - 1);
+        await migrateTables(pool);
+      } catch (error) {
+        throw new NotProven(
+          `Its tables do not go back to step ${NEWEST - 1} and on to ${NEWEST} again: ${(error as Error).message}`,
+        );
       }
+      await count('are there after a step back and one on');
     });
   }
 }

@@ -45,6 +45,7 @@ function releaseOf(words: string) {
   );
   // A film of some megabytes, which takes its time.
   files.push({ path: '/films/roof.mp4', type: 'video/mp4', bytes: randomBytes(3_000_000) });
+  files.push({ path: '/pictures/roof-0123456789-480.avif', type: 'image/avif', bytes: randomBytes(900) });
   files.push({ path: '/files/notes', type: 'text/plain; charset=utf-8', bytes: Buffer.from('No ending at all') });
   const json = JSON.stringify(document);
   return { files, document, manifest: makeManifest(files, json, ORIGIN, sha256) };
@@ -198,6 +199,9 @@ describe('the front of a hosting server', () => {
       for (const other of [missing, untyped]) expect(other.headers[name]).withContext(name).toBe(page.headers[name]!);
     expect(page.headers['content-type']).toBe('text/html; charset=utf-8');
     expect(page.headers['cache-control']).toBe('no-cache');
+    // A photograph is named for what is in it, and for its width.
+    expect((await ask('/pictures/roof-0123456789-480.avif')).headers['cache-control']).toContain('immutable');
+    expect((await ask('/films/roof.mp4')).headers['cache-control']).toBe('no-cache');
     for (const name of ['x-powered-by', 'x-counted'])
       for (const other of [page, missing]) expect(other.headers[name]).toBeUndefined();
     expect((await ask('/films/roof.mp4', { range: 'bytes=10-19' })).headers['content-range']).toBe(
@@ -321,6 +325,59 @@ describe('the front of a hosting server', () => {
     expect(nginx()[0]!.pid).toBe(before!.pid);
     expect((await askTls('/nowhere/')).status).toBe(404);
   });
+
+  it('keeps who comes while the agent is away for a moment waiting, and lets them through', async () => {
+    await host.handOver();
+    const [asked, posted] = [askTls('/nowhere/'), ask('/nowhere/', {}, 'POST')];
+    // They wait: nobody has said no to them.
+    const first = await Promise.race([asked, posted, new Promise((done) => setTimeout(() => done('nobody'), 700))]);
+    expect(first).toBe('nobody');
+    await start();
+    expect([(await asked).status, (await posted).status < 500]).toEqual([404, true]);
+  });
+
+  it('is started anew while an answer is under way, which comes to its end, and again after that', async () => {
+    // Somebody who sends something, and takes their time over it.
+    let finish = (): void => undefined;
+    const answered = new Promise<number>((done, fail) => {
+      const headers = { host: 'tolliver.example', 'content-length': '10' };
+      const sending = requestTls(
+        {
+          ...{ host: `${net}.1`, port: config.httpsPort, path: '/nowhere/', method: 'POST', headers, agent: false },
+          ...{ servername: 'tolliver.example', rejectUnauthorized: false },
+        },
+        (res) => void res.resume().on('end', () => done(res.statusCode!)),
+      ).on('error', fail);
+      sending.write('words');
+      finish = () => sending.end('words');
+    });
+    await new Promise((done) => setTimeout(done, 200));
+    const [before] = nginx();
+    const masters = () =>
+      nginx()
+        .filter((n) => n.first)
+        .map((n) => n.pid);
+    const renewed = async () => (await porch.ask('POST', '/renewals/front')).status;
+    expect(await renewed()).toBe(204);
+    expect((await askTls('/contact/')).status).toBe(200);
+    // The one before still has something to answer.
+    expect(await renewed()).toBe(409);
+    expect(masters().length).toBe(2);
+    expect(masters()).not.toEqual([before!.pid]);
+    // An agent that comes then takes over the one that serves, not one that only ends what it began.
+    await host.abandon();
+    await start();
+    expect((await askTls('/nowhere/')).status).toBe(404);
+    finish();
+    expect(await answered).toBe(405);
+    await until(() => masters().length === 1);
+    expect(masters()).not.toContain(before!.pid);
+    expect(await renewed()).toBe(204);
+    await until(() => masters().length === 1);
+    expect((await askTls('/contact/')).status).toBe(200);
+    // Nobody would start the agent of this test again.
+    expect((await porch.ask('POST', '/renewals/agent')).status).toBe(409);
+  }, 30_000);
 
   const measured = async () => (await porch.ask('GET', '/measures')).body['now'] as unknown as Measured;
   it('counts what it answers, and says what went wrong, without what was asked along with it', async () => {

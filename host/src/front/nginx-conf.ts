@@ -1,3 +1,4 @@
+import { FINGERPRINT } from '@tin-porch/core/page';
 import { PAGE_HEADERS } from '@tin-porch/cms';
 
 /** Kinds of file by their ending that nginx serves by itself; a file of a release that is of another kind is the agent’s. */
@@ -37,8 +38,6 @@ export const SERVED_TYPES: Record<string, string> = {
 const PACKED = /^(?:text\/|image\/svg|application\/(?:xml|manifest|atom|feed|octet-stream)|image\/x-icon)/;
 export const isPacked = (type: string): boolean => PACKED.test(type);
 const PACKED_TYPES = [...new Set(Object.values(SERVED_TYPES))].filter(isPacked);
-/** A name that says what is in its file. */
-export const FINGERPRINTED = '-[0-9a-f]{8}\\.[a-z0-9]+$';
 /** How long a file whose name says what is in it may be kept, and any other. */
 export const LASTING = 'public, max-age=31536000, immutable';
 export const ASKED_AGAIN = 'no-cache';
@@ -71,6 +70,8 @@ export type Way = (typeof WAYS)[number];
 /** Where the front says how it is, and where it writes down what went wrong; under its prefix. */
 export const STATUS_SOCKET = 'status.sock';
 export const TROUBLES = 'troubles.log';
+/** Where whoever asks for the agent waits while it is away for a moment. */
+export const WAITING_SOCKET = 'waiting.sock';
 const WRONG = `access_log ${TROUBLES} troubles if=$troubled;`;
 
 /** What a front is made with. */
@@ -133,7 +134,7 @@ function server(way: Way, listen: string, address: string, trusts: boolean): str
       rewrite ^ \${uri}index.html break;
     }
     # Who came just ahead of a switch still has the styles and pictures of the release before.
-    location ~ "${FINGERPRINTED}" {${own(LASTING, '@before')}
+    location ~ "${FINGERPRINT}" {${own(LASTING, '@before')}
     }
     location @before {${own(LASTING, '@agent')}
       root ${way}/$site_name/before;
@@ -193,8 +194,7 @@ function server(way: Way, listen: string, address: string, trusts: boolean): str
 export function nginxConf(at: FrontAddresses, { modules, user, friends, trusts }: FrontWith): string {
   const types = Object.entries(SERVED_TYPES).map(([ending, type]) => `    ${quoted(type)} ${ending};`);
   return `# Written by the agent at every start.
-${modules ? `load_module ${quoted(`${modules}/ngx_http_brotli_static_module.so`)};\n` : ''}daemon off;
-${user ? `user ${user};\n` : ''}worker_processes auto;
+${modules ? `load_module ${quoted(`${modules}/ngx_http_brotli_static_module.so`)};\n` : ''}${user ? `user ${user};\n` : ''}worker_processes auto;
 pcre_jit on;
 pid nginx.pid;
 error_log error.log warn;
@@ -292,8 +292,10 @@ ${modules ? '  brotli_static on;\n' : ''}
     "~^(?<asked_path>[^?]*)" $asked_path;
   }
 
+  # While the agent is being started anew, whoever asks for it waits; only what was not sent to it yet is asked again.
   upstream agent {
-    server unix:agent.sock;
+    server unix:agent.sock max_fails=0;
+    server unix:${WAITING_SOCKET} max_fails=0 backup;
     keepalive 32;
   }
   proxy_http_version 1.1;
@@ -303,7 +305,8 @@ ${modules ? '  brotli_static on;\n' : ''}
   proxy_set_header x-forwarded-proto $scheme;
   proxy_connect_timeout 5s;
   proxy_read_timeout 120s;
-  proxy_next_upstream off;
+  proxy_next_upstream error;
+  proxy_next_upstream_tries 2;
   # What was sent is brought to its end, whoever still listens.
   proxy_ignore_client_abort on;
   proxy_hide_header ${COUNTED};

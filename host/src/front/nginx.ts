@@ -3,6 +3,8 @@ import { existsSync, readFileSync } from 'node:fs';
 import { mkdir, readdir, readFile, readlink, realpath, rename, rm, stat } from 'node:fs/promises';
 import { createConnection } from 'node:net';
 import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { Problem } from '@tin-porch/core/ground';
 import { writeDurable } from '../durable.js';
 import { nginxConf, STATUS_SOCKET, TROUBLES, type FrontAddresses } from './nginx-conf.js';
 
@@ -11,10 +13,14 @@ const MODULES = '/usr/lib/nginx/modules';
 /** The authorities this machine trusts. */
 const SYSTEM_ROOTS = '/etc/ssl/certs/ca-certificates.crt';
 const FRIENDS = 'friends.json';
+const WAITING_PID = 'waiting.pid';
 /** How often it is looked whether it runs, how long it may take to begin and to end, ms. */
 const LOOK_MS = 300;
 const BEGIN_MS = 10_000;
 const END_MS = 2500;
+/** How long it may take to be there once it was started, ms, and how often it is started. */
+const THERE_MS = 1000;
+const TRIES = 3;
 /** After how many looks its own log is looked at, and how long that may become, bytes. */
 const TURNS = 100;
 const MOST_LOG = 5_000_000;
@@ -29,6 +35,11 @@ function runs(pid: number): boolean {
     return false;
   }
 }
+/** The process that began one (proc(5)). */
+function parentOf(pid: number): number {
+  const stat = readFileSync(`/proc/${pid}/stat`, 'utf8');
+  return Number(stat.slice(stat.lastIndexOf(')') + 2).split(' ')[1]);
+}
 function kill(pid: number, signal: NodeJS.Signals): void {
   try {
     process.kill(pid, signal);
@@ -39,6 +50,7 @@ function kill(pid: number, signal: NodeJS.Signals): void {
 /** A process of nginx: the first of them, or one that answers, or one that only ends what it has begun. */
 interface Found {
   pid: number;
+  parent: number;
   first: boolean;
   leaving: boolean;
 }
@@ -54,6 +66,7 @@ async function nginxIn(folder: string): Promise<Found[]> {
       if (/^nginx: |^\S*\/nginx\0/.test(said) && runs(Number(name)))
         found.push({
           pid: Number(name),
+          parent: parentOf(Number(name)),
           first: !said.startsWith('nginx: worker'),
           leaving: said.includes('is shutting down'),
         });
@@ -97,14 +110,75 @@ export class Nginx {
     this.friends = await readFile(join(this.prefix, FRIENDS), 'utf8')
       .then((text) => JSON.parse(text) as string[])
       .catch(() => []);
+    await this.openWaitingRoom();
     await this.configure();
-    const [running] = await nginxIn(this.prefix);
-    if (running?.first) {
+    const running = await this.first();
+    if (running) {
       this.pid = running.pid;
       kill(running.pid, 'SIGHUP');
+      await this.up(running.pid);
     } else await this.begin();
-    await this.up();
     this.watching = this.watch();
+  }
+
+  /** The process that is named in a file of it; 0 where there is none. */
+  private said = async (file: string): Promise<number> =>
+    Number(await readFile(join(this.prefix, file), 'utf8').catch(() => '')) || 0;
+  /** The first process of the one that takes whoever comes, as it says itself; undefined where none runs. */
+  private async first(): Promise<Found | undefined> {
+    const pid = await this.said('nginx.pid');
+    const all = await nginxIn(this.prefix);
+    return all.find((n) => n.pid === pid) ?? all.find((n) => n.first);
+  }
+
+  /** Has somebody there to wait with, who stays while the agent ends. */
+  private async openWaitingRoom(): Promise<void> {
+    const program = new URL(`./waiting-room${import.meta.url.endsWith('.mjs') ? '.mjs' : '.js'}`, import.meta.url);
+    if (await this.waitingRoom()) return;
+    const child = spawn(process.execPath, [fileURLToPath(program), this.prefix], {
+      ...{ cwd: this.prefix, detached: true, stdio: 'ignore' },
+      env: { PATH: process.env['PATH'] },
+    });
+    child.on('error', (error) => this.log.error({ err: error }, 'nobody is there to wait with'));
+    child.unref();
+    if (child.pid) await writeDurable(join(this.prefix, WAITING_PID), String(child.pid));
+  }
+  /** The process of it; null where none runs. */
+  private async waitingRoom(): Promise<number | null> {
+    const pid = Number(await readFile(join(this.prefix, WAITING_PID), 'utf8').catch(() => ''));
+    // Another process may have that number by now.
+    const there = pid && (await readlink(`/proc/${pid}/cwd`).catch(() => ''));
+    return there === (await realpath(this.prefix)) && runs(pid) ? pid : null;
+  }
+  /** Whoever waits there is let go. */
+  private async closeWaitingRoom(): Promise<void> {
+    const pid = await this.waitingRoom();
+    if (pid) kill(pid, 'SIGTERM');
+  }
+
+  /**
+   * Has it start anew, with the program that is installed by now: the new one listens before the old one ends, and what is
+   * under way is answered (nginx(8): USR2, QUIT). @throws Problem 409 where the one before
+   * it still answers something, Error where the new one does not begin
+   */
+  async renew(): Promise<void> {
+    const old = this.pid;
+    if (!old || !runs(old)) throw new Error('nginx does not run');
+    // nginx takes no other over while there are two.
+    const leaving = await this.said('nginx.pid.oldbin');
+    if (leaving && (await nginxIn(this.prefix)).some((n) => n.pid === leaving))
+      throw new Problem(409, 'It was started anew a moment ago', 'The one before still answers what it had begun.');
+    kill(old, 'SIGUSR2');
+    for (const until = Date.now() + BEGIN_MS; ; await pause(30)) {
+      const pid = await this.said('nginx.pid');
+      // It has its own workers beside those that are there.
+      if (pid && pid !== old && (await nginxIn(this.prefix)).some((n) => n.parent === pid)) {
+        this.pid = pid;
+        kill(old, 'SIGQUIT');
+        return;
+      }
+      if (Date.now() > until) throw new Error('The new nginx does not begin; the old one goes on');
+    }
   }
 
   /** Servers that lead visitors here: from now on they are believed whom they lead. */
@@ -151,8 +225,25 @@ export class Nginx {
   private async begin(): Promise<void> {
     // Workers whose first process was killed hold the ports.
     for (const { pid } of await nginxIn(this.prefix)) kill(pid, 'SIGKILL');
+    for (const until = Date.now() + END_MS; Date.now() < until; await pause(10))
+      if (!(await nginxIn(this.prefix)).length) break;
     // What was killed leaves its socket, on which nobody could listen.
     for (const name of ['nginx.pid', STATUS_SOCKET]) await rm(join(this.prefix, name), { force: true });
+    for (let n = 0; n < TRIES; n++) {
+      await this.launch();
+      for (const until = Date.now() + THERE_MS; Date.now() < until; await pause(10)) {
+        const first = await this.first();
+        if (!first) continue;
+        if (!(await this.up(first.pid))) break;
+        this.pid = first.pid;
+        return;
+      }
+    }
+    throw new Error('nginx was started and ended again');
+  }
+
+  /** Starts it: it lets its parent go once it has its ports, and is nobody’s child from then on. @throws Error with its own words */
+  private async launch(): Promise<void> {
     // Its paths are relative, that of the socket too: it may be longer than a socket’s can be.
     const child = spawn(NGINX, ['-p', this.prefix, '-c', 'nginx.conf', '-e', 'error.log'], {
       cwd: this.prefix,
@@ -162,21 +253,16 @@ export class Nginx {
     });
     let words = '';
     child.stderr.on('data', (part: Buffer) => (words = (words + part.toString()).slice(-2000)));
-    const ended = await Promise.race([
-      new Promise<string>((done) => {
-        child.once('error', (error) => done(error.message));
-        child.once('exit', (code) => done(words.trim() || `it ended with ${code}`));
-      }),
-      this.up(child.pid).then(() => null),
-    ]);
+    const fault = await new Promise<string | null>((done) => {
+      child.once('error', (error) => done(error.message));
+      child.once('exit', (code) => done(code === 0 ? null : words.trim() || `it ended with ${code}`));
+    });
     child.stderr.destroy();
-    child.unref();
-    if (ended !== null) throw new Error(`nginx could not be started: ${ended}`);
-    this.pid = child.pid!;
+    if (fault !== null) throw new Error(`nginx could not be started: ${fault}`);
   }
 
-  /** Waits until it listens. */
-  private async up(pid?: number): Promise<void> {
+  /** Waits until it listens. False where it ended meanwhile. */
+  private async up(pid: number): Promise<boolean> {
     const { address, httpPort, httpsPort, temporary } = this.at;
     const until = Date.now() + BEGIN_MS;
     for (const [port, host] of [
@@ -186,9 +272,10 @@ export class Nginx {
     ] as const)
       while (!(await listens(port, host))) {
         if (Date.now() > until) throw new Error(`nginx does not listen on ${host}:${port}`);
-        if (pid && !runs(pid)) return pause(BEGIN_MS) as Promise<never>;
+        if (!runs(pid)) return false;
         await pause(15);
       }
+    return runs(pid);
   }
 
   private async watch(): Promise<void> {
@@ -200,7 +287,7 @@ export class Nginx {
       await this.begin().catch(async (error: Error) => {
         this.pid = null;
         this.log.error({ err: error }, 'nginx could not be started');
-        await pause(2000);
+        await pause(LOOK_MS);
       });
     }
   }
@@ -224,11 +311,12 @@ export class Nginx {
   async stop(): Promise<void> {
     this.stopped = true;
     await this.watching;
-    const { pid } = this;
-    if (!pid || !runs(pid)) return;
-    kill(pid, 'SIGQUIT');
-    for (let waited = 0; runs(pid) && waited < END_MS; waited += 20) await pause(20);
-    if (runs(pid)) kill(pid, 'SIGTERM');
-    for (let waited = 0; runs(pid) && waited < END_MS; waited += 20) await pause(20);
+    await this.closeWaitingRoom();
+    // One that was renewed may still be answering what it had begun.
+    const all = (await nginxIn(this.prefix)).filter((n) => n.first).map((n) => n.pid);
+    for (const signal of ['SIGQUIT', 'SIGTERM'] as const) {
+      for (const pid of all.filter(runs)) kill(pid, signal);
+      for (let waited = 0; all.some(runs) && waited < END_MS; waited += 20) await pause(20);
+    }
   }
 }

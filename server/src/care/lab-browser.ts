@@ -1,9 +1,10 @@
 import { readFile } from 'node:fs/promises';
 import { createRequire } from 'node:module';
 import { medianRun, type AccessFault, type LabFigures, type PageInLab, type Width } from '@tin-porch/core/care';
-import { Problem } from '@tin-porch/core/ground';
 import type { Browser, BrowserContext, Page } from 'playwright-core';
+import { barriers } from '../browser/barriers.js';
 import { launchChromium, WITHIN_MS } from '../browser/chromium.js';
+import { BrowserTurn } from '../browser/turn.js';
 import type { Reach } from './reach.js';
 
 const require = createRequire(import.meta.url);
@@ -27,8 +28,6 @@ const SETTLE_MS = 8000;
 const STILL_MS = 400;
 /** Elements of a rule that are kept. */
 const MOST_ELEMENTS = 5;
-/** What axe-core is asked for: WCAG 2.2, levels A and AA. */
-const RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
 
 /** Counts how fast this machine is just now, in the browser itself: the best of some tries, steps a millisecond. */
 const PACE = `(() => {
@@ -83,27 +82,20 @@ export interface Seen {
 
 /** Looks at pages of sites with a browser: as a phone loads them, and for whom something on them is in the way. */
 export class LabBrowser {
-  private scripts: Promise<{ vitals: string; axe: string }> | undefined;
-  /** Whether it looks at something: two at once would take each other’s time. */
-  busy = false;
+  private vitals: Promise<string> | undefined;
 
   constructor(
     /** The browser; null where there is none. */
     private readonly program: string | null,
     /** The pace of the phone, 0 for that of this machine itself; and how often a page is loaded. */
     private readonly phone: { pace: number; runs: number } = { pace: PHONE.pace, runs: RUNS },
+    /** Whoever else looks with it. */
+    readonly turn = new BrowserTurn(),
   ) {}
 
   /** @throws Problem 409 where it looks at something already, 503 where there is no browser; Error where it dies, or the signal ends it */
-  async look(reach: Reach, paths: readonly string[], signal: AbortSignal): Promise<Seen> {
-    if (this.busy) throw new Problem(409, 'The browser looks at another site just now');
-    this.busy = true;
-    try {
-      return await this.now(reach, paths, signal);
-    } finally {
-      this.busy = false;
-    }
-  }
+  look = (reach: Reach, paths: readonly string[], signal: AbortSignal): Promise<Seen> =>
+    this.turn.now(() => this.now(reach, paths, signal));
 
   private async now(reach: Reach, paths: readonly string[], signal: AbortSignal): Promise<Seen> {
     signal.throwIfAborted();
@@ -166,7 +158,7 @@ export class LabBrowser {
   }
 
   private async run(page: Page, reach: Reach, path: string, rate: number): Promise<LabFigures> {
-    const { vitals } = await this.read();
+    const vitals = await this.read();
     await page.addInitScript({ content: `${vitals}\n${LISTEN}` });
     const cdp = await page.context().newCDPSession(page);
     let bytes = 0;
@@ -221,13 +213,7 @@ export class LabBrowser {
     try {
       const page = await context.newPage();
       await this.go(page, reach, path);
-      // Evaluated, not added as a script: the page’s own policy stays as strict as it is.
-      await page.evaluate((await this.read()).axe);
-      const violations = await page.evaluate<Violation[]>(
-        `axe.run({ runOnly: ${JSON.stringify(RULES)}, resultTypes: ['violations'], iframes: false }).then((r) =>
-           r.violations.map(({ id, impact, help, nodes }) => ({ id, impact, help, nodes: nodes.map((n) => String(n.target[0])) })))`,
-      );
-      return violations.map(({ id, impact, help, nodes }) => ({
+      return (await barriers(page)).map(({ id, impact, help, nodes }) => ({
         ...{ rule: id, impact: impact ?? 'moderate', help, width, count: nodes.length },
         elements: nodes.slice(0, MOST_ELEMENTS).map((n) => n.slice(0, 200)),
       }));
@@ -236,19 +222,7 @@ export class LabBrowser {
     }
   }
 
-  private read() {
-    return (this.scripts ??= (async () => ({
-      vitals: await readFile(require.resolve('web-vitals/attribution'), 'utf8'),
-      axe: await readFile(require.resolve('axe-core/axe.min.js'), 'utf8'),
-    }))());
-  }
-}
-
-interface Violation {
-  id: string;
-  impact: AccessFault['impact'] | null;
-  help: string;
-  nodes: string[];
+  private read = () => (this.vitals ??= readFile(require.resolve('web-vitals/attribution'), 'utf8'));
 }
 
 /** The path of an address; null where it is none, or of no file. */

@@ -25,7 +25,7 @@ describe('a look with a browser', () => {
     world = await smallWorld();
     const { address } = await world.quay();
     world.register(domain, [['@', 'A', address]]);
-    site = await world.site('Lab House', domain);
+    site = await world.site('Lab House', domain, 2);
     lab = looking();
   }, 60_000);
   afterAll(() => world.end());
@@ -146,7 +146,7 @@ describe('a look with a browser', () => {
     const browser = new LabBrowser(CHROMIUM, { pace: 0, runs: 1 });
     const both = new Lab(world.db, world.sites, world.servers, browser);
     const first = look(both);
-    while (!browser.busy) await new Promise((done) => setTimeout(done, 5));
+    while (!browser.turn.busy) await new Promise((done) => setTimeout(done, 5));
     const second = await look(both);
     expect([second.error?.name, second.error?.message]).toEqual([
       'JobLater',
@@ -154,7 +154,7 @@ describe('a look with a browser', () => {
     ]);
     expect(second.steps).toEqual({});
     expect((await first).error).toBeNull();
-    expect(browser.busy).toBeFalse();
+    expect(browser.turn.busy).toBeFalse();
   }, 120_000);
 
   it('asks nobody but the site’s own server, and ends where it is stopped', async () => {

@@ -92,7 +92,7 @@ export class Lab {
 
   async steps(work: Work): Promise<void> {
     // Who waits for it does not keep others from their work.
-    if (this.browser.busy) throw new JobLater('The browser looks at another site just now.', TURN_S);
+    if (this.browser.turn.busy) throw new JobLater('The browser looks at another site just now.', TURN_S);
     const { site, server } = await siteAndServer(this.sites, this.servers, work.job.site);
     const served = await servedOf(this.sites, site, server.client);
     if (!served) throw new JobRefused('The site is on no server yet.');

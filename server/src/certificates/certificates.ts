@@ -1,6 +1,6 @@
 import https from 'node:https';
 import type * as Acme from 'acme-client';
-import { rootsWith } from '@tin-porch/press/looking';
+import { rootsWith, trusting } from '@tin-porch/press/looking';
 import type { PorchConfig } from '../config.js';
 import type { Database } from '../db/database.js';
 import { siteAndServer, tellHost } from '../deploy/deploy.js';
@@ -45,7 +45,9 @@ export class Certificates {
       const { defaults } = (
         acme as unknown as { axios: { defaults: { httpsAgent?: https.Agent; acmeSettings: Record<string, number> } } }
       ).axios;
-      defaults.httpsAgent = new https.Agent({ ca: trustedRoots(this.config), keepAlive: false });
+      // Read once: whom it trusts is otherwise read anew with each of its dozen questions.
+      const secureContext = trusting(trustedRoots(this.config));
+      defaults.httpsAgent = new https.Agent({ secureContext, keepAlive: false });
       defaults.acmeSettings['retryMaxAttempts'] = 0;
       defaults.acmeSettings['retryDefaultDelay'] = 1;
       return acme;

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { request } from 'node:http';
 import { request as requestTls } from 'node:https';
+import { trusting } from '@tin-porch/press/looking';
 
 /** An answer of a site. */
 export interface Answered {
@@ -41,7 +42,7 @@ export class DeskClient {
       const { ca, from } = this.at;
       const req = (ca ? requestTls : request)(
         {
-          ...(ca && { ca, servername: this.at.host }),
+          ...(ca && { secureContext: trusting(ca), servername: this.at.host }),
           ...(from && { localAddress: from }),
           host: this.at.address,
           port: this.at.port,
@@ -63,7 +64,12 @@ export class DeskClient {
         },
       );
       req
-        .on('error', fail)
+        // As browsers do: the server may let a connection that rests go just as it is asked by it; then it read nothing.
+        .on('error', (error: NodeJS.ErrnoException) =>
+          req.reusedSocket && error.code === 'ECONNRESET'
+            ? this.raw(method, path, body, headers).then(done, fail)
+            : fail(error),
+        )
         .setTimeout(15_000, () => req.destroy(new Error('no answer')))
         .end(body);
     });

@@ -51,7 +51,7 @@ export function heldBackFrom(document: SiteDocument, now: string): string[] {
 }
 
 /** What of a page a visitor reads and meets. */
-interface Seen {
+export interface Seen {
   title: string;
   description: string;
   lines: string[];
@@ -99,7 +99,7 @@ export function seenIn(html: string): Seen {
 }
 
 /** What of a list is not in another, each as often as it is there more often; in its order. */
-function beyond(all: readonly string[], others: readonly string[]): string[] {
+export function beyond(all: readonly string[], others: readonly string[]): string[] {
   const left = new Map<string, number>();
   for (const one of others) left.set(one, (left.get(one) ?? 0) + 1);
   return all.filter((one) => {

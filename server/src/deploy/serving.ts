@@ -34,11 +34,12 @@ export class Serving {
         // What is damaged there is found by the rounds and mended by the next deploy; it says nothing of what was meant.
         if (served?.damage.length || health.unreadable[site.id]) continue;
         if (
-          await this.sites.takeOver(
-            site,
-            served?.pointer?.of ?? served?.pointer?.release ?? null,
-            served?.open ?? false,
-          )
+          await this.sites.takeOver(site, {
+            liveRelease: served?.pointer?.of ?? served?.pointer?.release ?? null,
+            open: served?.open ?? false,
+            // An agent of before does not say.
+            engine: served?.engine === undefined ? site.engine : served.engine,
+          })
         )
           await tell(this.sites.db, { kind: 'care', site: site.id });
       }

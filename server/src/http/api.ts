@@ -15,6 +15,8 @@ import {
   session,
   sites,
   team,
+  previews,
+  updates,
   writing,
 } from '@tin-porch/contract';
 import { Problem } from '@tin-porch/core/ground';
@@ -31,6 +33,8 @@ import { fleetHandlers, servingHandlers } from './resources/serving.js';
 import { accountHandlers, sessionHandlers } from './resources/session.js';
 import { lookHandlers, siteHandlers, writingHandlers } from './resources/sites.js';
 import { teamHandlers } from './resources/team.js';
+import { previewHandlers } from './resources/previews.js';
+import { updateHandlers } from './resources/updates.js';
 import { serve } from './serve.js';
 
 /** How deep a request may be nested: a document is less than half as deep. */
@@ -109,6 +113,8 @@ export function api(parts: Parts): Router {
   serve(router, served, inbox, inboxHandlers(parts));
   serve(router, served, rounds, roundHandlers(parts));
   serve(router, served, books, bookHandlers(parts));
+  serve(router, served, previews, previewHandlers(parts));
+  serve(router, served, updates, updateHandlers(parts));
   serve(router, served, events, eventHandlers(parts));
 
   router.use(() => {

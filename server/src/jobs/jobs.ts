@@ -11,6 +11,8 @@ export type JobKind =
   | 'rollback'
   | 'round'
   | 'lab'
+  | 'trial'
+  | 'update'
   | 'leave'
   | 'remove'
   | 'backup'
@@ -19,7 +21,9 @@ export type JobKind =
   | 'own'
   | 'cleaning';
 /** Those that change what is served: one of them at a time for a site. */
-const SWITCHING: readonly JobKind[] = ['deploy', 'publish', 'rollback', 'leave', 'remove', 'revive', 'move'];
+const SWITCHING: readonly JobKind[] = [
+  ...(['deploy', 'publish', 'rollback', 'update', 'leave', 'remove', 'revive', 'move'] as const),
+];
 
 export interface JobStep {
   name: string;

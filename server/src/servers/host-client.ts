@@ -5,7 +5,7 @@ import { JobLater, JobRefused } from '../jobs/jobs.js';
 import type { Operation } from '@tin-porch/core/operations';
 import type { Look, MailSender, VisitDay } from '@tin-porch/core/care';
 import type { SiteDocument } from '@tin-porch/core/model';
-import type { Manifest } from '@tin-porch/core/page';
+import type { Holding, Manifest } from '@tin-porch/core/page';
 import type { Looked } from '@tin-porch/press/looking';
 
 export interface HostSite {
@@ -16,6 +16,8 @@ export interface HostSite {
   pointer: { release: string; before: string | null; switchedAt: string; of?: string } | null;
   /** What of it the server could not read; empty where all is well. */
   damage: string[];
+  /** The version of the renderer that drew what is served; null where nothing is, or the agent does not say so yet. */
+  engine?: number | null;
   /** Where it has moved to, and how many were led on since the agent was started. */
   moved: { to: string; count: number; last: string | null } | null;
 }
@@ -28,6 +30,8 @@ export interface MovedTo {
 }
 export interface HostHealth {
   name: string;
+  /** The process that answers. */
+  process: number;
   upSeconds: number;
   database: boolean;
   freeBytes: number;
@@ -55,6 +59,14 @@ export interface Measured {
 export interface RoomMeasured {
   at: string | null;
   sites: Record<string, { files: number; rows: number; logs: number }>;
+}
+/** The versions of what a server is made of. */
+export interface HostVersions {
+  agent: { engine: number; step: number; node: string };
+  /** Packages of the system; null where it is no Debian. */
+  packages: { name: string; installed: string; candidate: string; security: boolean; oldRuns: boolean }[] | null;
+  /** When its package lists were fetched last; null where there are none. */
+  listsAt: string | null;
 }
 /** An answer that was none. */
 export interface HostTrouble {
@@ -147,6 +159,10 @@ export class HostRefused extends Error {
   }
 }
 
+/** Whether an agent says that it does not know of a call: it is older than what is asked of it. */
+export const isTooOld = (error: unknown): error is HostRefused =>
+  error instanceof HostRefused && error.status === 404 && error.body['title'] === 'There is no such call';
+
 /** Whether the other end is not who it should be. */
 const isOther = (error: unknown): boolean =>
   /SELF_SIGNED|UNABLE_TO_VERIFY|CERT_/.test(codeOf(error) ?? '') ||
@@ -181,6 +197,14 @@ export interface MissingMessage {
 const KEPT_MS = 120_000;
 
 /** Speaks the control API of one host agent, over TLS with a certificate on both sides. */
+/** Who looked by a link: how many different browsers, how many pages, and when. */
+export interface HostLooked {
+  lookers: number;
+  pages: number;
+  first: string;
+  last: string;
+}
+
 export class HostClient {
   constructor(
     readonly name: string,
@@ -245,6 +269,12 @@ export class HostClient {
   /** How it is, and what each site takes there. */
   measures = (within?: number) =>
     this.call<{ now: Measured; room: RoomMeasured }>('GET', '/measures', undefined, undefined, within);
+  /** The versions of what it is made of. @param within how long it may take to say so, ms */
+  versions = (within?: number) => this.call<HostVersions>('GET', '/versions', undefined, undefined, within);
+  /** Has its front start anew, with the program that is installed by now; nobody is refused meanwhile. */
+  renewFront = () => this.call<void>('POST', '/renewals/front');
+  /** Has its agent start anew: it says which process is to end. */
+  renewAgent = () => this.call<{ process: number }>('POST', '/renewals/agent');
   /** What went wrong lately, the newest first. */
   troubles = async () => (await this.call<{ troubles: HostTrouble[] }>('GET', '/troubles')).troubles;
   health = (within?: number) => this.call<HostHealth>('GET', '/health', undefined, undefined, within);
@@ -257,6 +287,8 @@ export class HostClient {
       open: boolean;
       previewKey: string;
       sender: string | null;
+      holding?: Holding;
+      previews?: { token: string; until: string; lock: string | null }[];
     },
   ) => this.call<HostSite>('PUT', `/sites/${id}`, settings);
   /** Takes a site off the server, with all that is kept of it there. */
@@ -373,6 +405,12 @@ export class HostClient {
       throw error;
     }
   };
+  /** What is served now: `of` is the designer’s release under it. */
+  current = (id: string) =>
+    this.call<{ release: string; of: string; manifest: Manifest; document: SiteDocument }>(
+      'GET',
+      `/sites/${id}/current`,
+    );
   /** The document that visitors see. */
   document = (id: string) => this.call<SiteDocument>('GET', `/sites/${id}/document`);
   /** What is kept of people on a site, as the CMS restores it (gzip). */
@@ -383,6 +421,9 @@ export class HostClient {
   /** Serves a release. `knows` is the last step made on the site itself that it has seen; unseen ones are not written over (409). */
   switchTo = (id: string, release: string, knows: number) =>
     this.call<HostSite>('POST', `/sites/${id}/current`, { release, knows });
+  /** Serves the same document as it was drawn anew, in place of what is served (`over`); else says no (409). */
+  exchange = (id: string, release: string, over: string) =>
+    this.call<HostSite>('POST', `/sites/${id}/drawn`, { release, over });
   /** What was changed on a site itself after a step, and what waits to be looked at. */
   steps = (id: string, after: number) =>
     this.call<{ steps: HostStep[]; proposals: HostProposal[] }>('GET', `/sites/${id}/steps?after=${after}`);
@@ -407,6 +448,9 @@ export class HostClient {
     this.call<CertificateFacts>('PUT', `/certificates/${domain}`, { key, chain });
   preview = (id: string, days: number) =>
     this.call<{ token: string; until: string }>('POST', `/sites/${id}/preview`, { days });
+  /** Who looked at a closed site, by the links they came by. */
+  previews = async (id: string) =>
+    (await this.call<{ previews: Record<string, HostLooked> }>('GET', `/sites/${id}/previews`)).previews;
   marks = () => this.call<{ marks: Record<string, number> }>('GET', '/marks');
   /** What visitors sent after a message, and what was erased after what is known of that. */
   messages = (id: string, after: number, erased: number) =>

@@ -61,7 +61,11 @@ export class Releases {
   async markLive(site: string, release: string): Promise<void> {
     await transaction(this.db, async (client) => {
       await client.query('update release set live_at = now() where site = $1 and id = $2', [site, release]);
-      await client.query('update site set live_release = $2 where id = $1', [site, release]);
+      await client.query(
+        `update site set live_release = $2,
+           live_engine = (select (manifest->>'engine')::int from release where site = $1 and id = $2) where id = $1`,
+        [site, release],
+      );
     });
   }
 }

@@ -313,6 +313,28 @@ export class SiteLog {
     return told;
   }
 
+  /**
+   * Applies changes one after the other, as `change` does, and gives the newest step. What is refused keeps none of the rest.
+   * @throws Problem the first refusal, when all were tried
+   */
+  async changeEach(
+    id: string,
+    changes: readonly (Sending & { operation: unknown })[],
+    author: Author,
+  ): Promise<number> {
+    let newest = 0;
+    let refusal: Problem | undefined;
+    for (const { operation, ...sending } of changes)
+      try {
+        newest = Math.max(newest, (await this.change(id, operation, author, sending)).head);
+      } catch (error) {
+        if (!(error instanceof Problem)) throw error;
+        refusal ??= error;
+      }
+    if (refusal) throw refusal;
+    return newest;
+  }
+
   /** The change of an account that undo or redo would be about: its newest that stands; or the last it took back, unless it changed something since. */
   private async next(
     db: Pick<pg.PoolClient, 'query'>,

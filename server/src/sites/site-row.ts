@@ -1,4 +1,5 @@
 import type { SiteDocument } from '@tin-porch/core/model';
+import type { Holding } from '@tin-porch/core/page';
 import type { MailSender, SiteSummary } from '@tin-porch/core/care';
 
 /** What is known of a site without its document: what lists are made of. */
@@ -18,12 +19,33 @@ export interface SiteHead {
   domainSeen: DomainSeen | null;
   open: boolean;
   liveRelease: string | null;
+  /** The version of the renderer that drew what is served; null where nothing is, or nobody said so yet. */
+  liveEngine: number | null;
   publishedAt: Date | null;
   /** When it goes for good; null where it stays. */
   leavesAt: Date | null;
   /** When it is published by itself, and who said so; null where that is not planned. */
   plannedAt: Date | null;
   plannedBy: string | null;
+  /** Links by which others may look at it while it is closed, those that are over among them. */
+  previews: KeptPreview[];
+  /** What the page says that stands before it; null where that is left to the house. */
+  holding: Holding | null;
+}
+
+/** A link by which others may look at a closed site. */
+export interface KeptPreview {
+  id: string;
+  /** Stands in the link. */
+  token: string;
+  /** Whom or what it is for. */
+  name: string;
+  /** Until when it is good, ISO 8601. */
+  until: string;
+  /** The password that is asked for, hashed; null where none is. */
+  lock: string | null;
+  madeAt: string;
+  by: string;
 }
 export interface SiteRow extends SiteHead {
   document: SiteDocument;
@@ -51,6 +73,6 @@ export interface DomainSeen {
 export const nameOf = ({ called, summary }: Pick<SiteHead, 'called' | 'summary'>): string => called ?? summary.name;
 
 /** The columns of a `SiteHead`. */
-export const HEAD = `id, organisation, called, summary, head, created_at as "createdAt", changed_at as "changedAt", server, temporary, preview_key as "previewKey", domain, domain_seen as "domainSeen", open, live_release as "liveRelease", published_at as "publishedAt", leaves_at as "leavesAt", planned_at as "plannedAt", planned_by as "plannedBy"`;
+export const HEAD = `id, organisation, called, summary, head, created_at as "createdAt", changed_at as "changedAt", server, temporary, preview_key as "previewKey", domain, domain_seen as "domainSeen", open, live_release as "liveRelease", live_engine as "liveEngine", published_at as "publishedAt", leaves_at as "leavesAt", planned_at as "plannedAt", planned_by as "plannedBy", previews, holding`;
 /** The columns of a `SiteRow`. */
 export const SITE = `document, ${HEAD}`;

@@ -143,6 +143,18 @@ describe('sites and their history', () => {
     expect(await phoneNow()).toBe('from there');
   });
 
+  it('takes what a tab that went away left, but for what somebody wrote meanwhile, and tells of that', async () => {
+    await sites.log.change(id, phone('from Tom'), tom, { tab: 'two', base: 0 });
+    const left = [
+      { operation: phone('from Ines'), tab: 'one', base: 0 },
+      { operation: { op: 'setFact', field: 'place', value: 'Strand' } as const, tab: 'one', base: 0 },
+    ];
+    expect((await refusal(sites.log.changeEach(id, left, ines)))?.detail).toBe('Tom wrote “from Tom”.');
+    expect((await sites.get(id))!.document.facts.place).toBe('Strand');
+    expect(await phoneNow()).toBe('from Tom');
+    expect(await sites.log.changeEach(id, [{ operation: phone('seen'), tab: 'one', base: 2 }], ines)).toBe(3);
+  });
+
   it('says both versions where two write the same, and whose the other is', async () => {
     await sites.log.change(id, phone('from Tom'), tom, { tab: 'two', base: 0 });
     const no = await refusal(sites.log.change(id, phone('from Ines'), ines, { tab: 'one', base: 0 }));
@@ -351,13 +363,16 @@ describe('sites and their history', () => {
   });
 
   it('takes over what a server really serves, unless it was changed here meanwhile', async () => {
-    const before = { id, liveRelease: null, open: false };
-    expect(await sites.takeOver(before, null, false)).toBeFalse();
-    expect(await sites.takeOver(before, 'r-1', true)).toBeTrue();
+    const before = { id, liveRelease: null, open: false, engine: null };
+    const served = { liveRelease: 'r-1', open: true, engine: 4 };
+    expect(await sites.takeOver(before, before)).toBeFalse();
+    expect(await sites.takeOver(before, served)).toBeTrue();
     const now = (await sites.get(id))!;
     expect([now.liveRelease, now.open, now.publishedAt !== null]).toEqual(['r-1', true, true]);
-    expect(await sites.takeOver(before, 'r-2', false)).toBeFalse();
+    expect(await sites.takeOver(before, { ...served, liveRelease: 'r-2' })).toBeFalse();
     expect((await sites.get(id))!.liveRelease).toBe('r-1');
+    // Its people changed something: another version drew the same release there.
+    expect(await sites.takeOver({ id, ...served }, { ...served, engine: 5 })).toBeTrue();
   });
 
   it('refuses what is no operation, names what is not there, or would not fit, and changes nothing', async () => {

@@ -1,6 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import { Problem } from '@tin-porch/core/ground';
 import { emptyFacts, type Facts, type SiteDocument } from '@tin-porch/core/model';
+import type { Holding } from '@tin-porch/core/page';
 import { migrate } from '@tin-porch/core/operations';
 import { newDocument } from '@tin-porch/core/making';
 import { SUMMARY_VERSION, summaryOf } from '@tin-porch/core/care';
@@ -10,7 +11,7 @@ import { tell } from '../events/events.js';
 import { Documents } from './documents.js';
 import { Releases } from './releases.js';
 import { SiteLog } from './site-log.js';
-import { HEAD, SITE, type DomainSeen, type SiteHead, type SiteRow } from './site-row.js';
+import { HEAD, SITE, type DomainSeen, type KeptPreview, type SiteHead, type SiteRow } from './site-row.js';
 import { SiteStates } from './site-states.js';
 
 const labelOf = (name: string) =>
@@ -23,6 +24,14 @@ const labelOf = (name: string) =>
     .replace(/^-+|-+$/g, '')
     .slice(0, 32)
     .replace(/-+$/, '') || 'site';
+
+/** What of a site its server serves: the designer’s release, to whom, and by which version of the renderer it was drawn. */
+export interface Served {
+  id: string;
+  liveRelease: string | null;
+  open: boolean;
+  engine: number | null;
+}
 
 /** The sites of Tin Porch: whose they are, where they are served, their logs, releases and states. */
 export class Sites {
@@ -164,13 +173,6 @@ export class Sites {
     ]);
   }
 
-  /** A new key for preview links: those signed with the one before open nothing any more. */
-  async newPreviewKey(id: string): Promise<string> {
-    const key = randomBytes(32).toString('hex');
-    await this.db.query('update site set preview_key = $2 where id = $1', [id, key]);
-    return key;
-  }
-
   /** @throws Problem 409 where another site has the domain, or it is another organisation’s */
   async setDomain(id: string, domain: string | null): Promise<void> {
     if (domain) {
@@ -195,6 +197,22 @@ export class Sites {
     await this.db.query('update site set domain_seen = $2 where id = $1', [id, JSON.stringify(seen)]);
     await tell(this.db, { kind: 'care', site: id });
   }
+  /**
+   * Keeps the links by which others look at a site, and the key of those of the house. False where somebody else changed
+   * them since `before`.
+   */
+  async setPreviews({ id, previews, previewKey }: SiteHead, before: readonly KeptPreview[]): Promise<boolean> {
+    const { rowCount } = await this.db.query(
+      'update site set previews = $2, preview_key = $3 where id = $1 and previews = $4',
+      [id, JSON.stringify(previews), previewKey, JSON.stringify(before)],
+    );
+    return rowCount === 1;
+  }
+
+  async setHolding(id: string, holding: Holding | null): Promise<void> {
+    await this.db.query('update site set holding = $2 where id = $1', [id, holding && JSON.stringify(holding)]);
+  }
+
   async setOpen(id: string, open: boolean): Promise<void> {
     await this.db.query(
       'update site set open = $2, published_at = case when $2 then coalesce(published_at, now()) else published_at end where id = $1',
@@ -203,29 +221,25 @@ export class Sites {
   }
 
   /** The sites that are placed on a server, as far as it can differ from what is known here. */
-  async placedOn(server: string): Promise<{ id: string; liveRelease: string | null; open: boolean }[]> {
-    const { rows } = await this.db.query<{ id: string; liveRelease: string | null; open: boolean }>(
-      'select id, live_release as "liveRelease", open from site where server = $1',
+  async placedOn(server: string): Promise<Served[]> {
+    const { rows } = await this.db.query<Served>(
+      'select id, live_release as "liveRelease", open, live_engine as "engine" from site where server = $1',
       [server],
     );
     return rows;
   }
 
   /**
-   * Takes over which release a server serves of a site and whether it is open, unless either was changed here since
-   * `before` was read. True where something was another than known.
+   * Takes over which release a server serves of a site, by which version of the renderer it was drawn and whether it is
+   * open, unless release or openness were changed here since `before` was read. True where something was another than known.
    */
-  async takeOver(
-    before: { id: string; liveRelease: string | null; open: boolean },
-    release: string | null,
-    open: boolean,
-  ): Promise<boolean> {
-    if (before.liveRelease === release && before.open === open) return false;
+  async takeOver(before: Served, { liveRelease: release, open, engine }: Omit<Served, 'id'>): Promise<boolean> {
+    if (before.liveRelease === release && before.open === open && before.engine === engine) return false;
     const { rowCount } = await this.db.query(
-      `update site set live_release = $2, open = $3,
+      `update site set live_release = $2, open = $3, live_engine = $6,
          published_at = case when $3 then coalesce(published_at, now()) else published_at end
        where id = $1 and live_release is not distinct from $4 and open = $5`,
-      [before.id, release, open, before.liveRelease, before.open],
+      [before.id, release, open, before.liveRelease, before.open, engine],
     );
     if (rowCount && release)
       await this.db.query('update release set live_at = coalesce(live_at, now()) where site = $1 and id = $2', [

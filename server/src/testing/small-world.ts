@@ -145,11 +145,13 @@ export async function smallWorld() {
       }
     },
 
-    /** Makes a site of some pages on the server, not yet deployed. */
-    async site(name: string, domain: string | null = null): Promise<string> {
+    /** Makes a site of some pages on the server, not yet deployed; of `most` of them, the first before the others. */
+    async site(name: string, domain: string | null = null, most = Infinity): Promise<string> {
       const facts = { ...demoFacts, name };
       const { id } = await sites.create(ines.organisation, facts);
       await this.change(id, writeVersion(facts, 1));
+      for (const { id: page } of (await sites.get(id))!.document.pages.slice(most))
+        await this.change(id, { op: 'removePage', page });
       await sites.setServer(id, 'quay');
       if (domain) await sites.setDomain(id, domain);
       return id;

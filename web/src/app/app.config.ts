@@ -1,10 +1,13 @@
 import { provideHttpClient, withFetch } from '@angular/common/http';
 import { inject, provideZonelessChangeDetection, type ApplicationConfig } from '@angular/core';
 import {
+  BaseRouteReuseStrategy,
   provideRouter,
   Router,
+  RouteReuseStrategy,
   withComponentInputBinding,
   withNavigationErrorHandler,
+  type ActivatedRouteSnapshot,
   type Routes,
 } from '@angular/router';
 import { provideIcons } from '@ng-icons/core';
@@ -38,6 +41,13 @@ const drawn = (icons: Record<string, string>) =>
       svg.replace(/ style="[^"]*"/g, '').replace('<svg ', '<svg stroke-width="1.75" '),
     ]),
   );
+
+/** The frame of a site, and all that it keeps, belong to that site: another one gets a frame of its own. */
+class OneSiteAFrame extends BaseRouteReuseStrategy {
+  override shouldReuseRoute(future: ActivatedRouteSnapshot, current: ActivatedRouteSnapshot): boolean {
+    return super.shouldReuseRoute(future, current) && future.params['id'] === current.params['id'];
+  }
+}
 
 const routes: Routes = [
   { path: 'sign-in', component: SignIn, title: 'Sign in – Tin Porch' },
@@ -76,6 +86,11 @@ const routes: Routes = [
         path: 'rounds',
         title: 'Rounds – Tin Porch',
         loadComponent: () => import('./places/rounds').then((m) => m.RoundsPlace),
+      },
+      {
+        path: 'updates',
+        title: 'Updates – Tin Porch',
+        loadComponent: () => import('./places/updates').then((m) => m.UpdatesPlace),
       },
       {
         path: 'books',
@@ -127,6 +142,7 @@ export const appConfig: ApplicationConfig = {
   providers: [
     provideZonelessChangeDetection(),
     provideHttpClient(withFetch()),
+    { provide: RouteReuseStrategy, useClass: OneSiteAFrame },
     provideRouter(
       routes,
       withComponentInputBinding(),

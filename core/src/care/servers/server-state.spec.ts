@@ -35,7 +35,7 @@ describe('how long the room of a server lasts', () => {
 describe('how a server is', () => {
   const well: ServerSeen = {
     ...{ database: true, front: true, load: 0.4, cores: 2, memoryBytes: 4 * GB, memoryFreeBytes: 2 * GB },
-    ...{ diskBytes: 40 * GB, diskFreeBytes: 30 * GB, roomDays: null, troubles: 0 },
+    ...{ diskBytes: 40 * GB, diskFreeBytes: 30 * GB, roomDays: null, troubles: 0, holes: 0 },
   };
   const said = (more: Partial<ServerSeen>) => {
     const { tone, words } = serverState({ ...well, ...more });
@@ -55,6 +55,9 @@ describe('how a server is', () => {
     expect(said({ memoryFreeBytes: GB / 10 })).toBe('lamp Little memory');
     expect(said({ troubles: 1 })).toBe('lamp 1 answer failed');
     expect(said({ load: 9 })).toBe('lamp Much to do');
+    expect(said({ holes: 1, load: 9 })).toBe('lamp 1 hole to close');
+    // What nobody knows is no trouble, and is said where the versions are.
+    expect(said({ holes: null })).toBe('moss Well');
   });
   it('has something to do wherever it is not well', () => {
     for (const more of [
@@ -64,6 +67,7 @@ describe('how a server is', () => {
       { roomDays: 3 },
       { troubles: 2 },
       { load: 8 },
+      { holes: 2 },
     ])
       expect(serverState({ ...well, ...more }).advice).not.toBe('');
     expect(serverState(well).advice).toBe('');

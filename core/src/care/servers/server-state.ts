@@ -47,6 +47,8 @@ export interface ServerSeen {
   roomDays: number | null;
   /** Answers that were none, in the last hour. */
   troubles: number;
+  /** Packages of its system of which a newer one closes a hole; null where that is not known. */
+  holes: number | null;
 }
 /** How a server is, in a few words: `brick` is broken, `lamp` needs somebody, `moss` was measured to be good. */
 export interface ServerState {
@@ -85,6 +87,12 @@ export function serverState(seen: ServerSeen): ServerState {
     return say('lamp', 'Little memory', 'It becomes slow once there is none. Move sites, or give it more.');
   if (troubles > 0)
     return say('lamp', `${some(troubles, 'answer')} failed`, 'In the last hour. What they were is in its log.');
+  if (seen.holes)
+    return say(
+      'lamp',
+      `${some(seen.holes, 'hole')} to close`,
+      'Its system lacks packages that close them. Updates says which.',
+    );
   if (load > 2 * cores)
     return say('lamp', 'Much to do', `${load.toFixed(1)} processes want to run, and ${cores} can. Visitors wait.`);
   return say('moss', 'Well', '');

@@ -19,6 +19,17 @@ export const words: FixedWords = {
   notFoundTitle: 'Nicht gefunden',
   workedOn: 'Diese Seite wird gerade überarbeitet.',
   opensSoon: 'Hier öffnet bald unsere neue Seite.',
+  opensOn: (day) => `Hier öffnet am ${day} unsere neue Seite.`,
+  preview: {
+    ended: 'Der Link, über den Sie kommen, gilt nicht mehr. Wer ihn geschickt hat, kann Ihnen einen neuen geben.',
+    locked:
+      'Das ist ein Blick auf etwas, das gerade entsteht. Er hat ein Passwort, das Sie mit dem Link bekommen haben.',
+    password: 'Passwort',
+    look: 'Ansehen',
+    wrong: 'Das ist nicht das Passwort. Sehen Sie noch einmal nach, was mit dem Link kam.',
+    often:
+      'Es wurden zu viele Passwörter versucht. Warten Sie eine Viertelstunde und versuchen Sie es dann noch einmal.',
+  },
   collections: {
     over: 'Das ist vorbei.',
     inList: 'In der Liste',

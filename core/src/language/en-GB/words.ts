@@ -19,6 +19,15 @@ export const words: FixedWords = {
   notFoundTitle: 'Not found',
   workedOn: 'This page is being worked on.',
   opensSoon: 'Our new site opens here soon.',
+  opensOn: (day) => `Our new site opens here on ${day}.`,
+  preview: {
+    ended: 'The link you came by is good no more. Ask whoever sent it for a new one.',
+    locked: 'This is a look at what is being made. It has a password, which you were given with the link.',
+    password: 'Password',
+    look: 'Look at it',
+    wrong: 'That is not the password. Look again at what came with the link.',
+    often: 'Too many passwords were tried. Wait a quarter of an hour, then try again.',
+  },
   collections: {
     over: 'This is over.',
     inList: 'In the list',

@@ -19,6 +19,15 @@ export const words: FixedWords = {
   notFoundTitle: 'No encontrada',
   workedOn: 'Estamos trabajando en esta página.',
   opensSoon: 'Nuestra nueva página abre aquí pronto.',
+  opensOn: (day) => `Nuestra nueva página abre aquí el ${day}.`,
+  preview: {
+    ended: 'El enlace por el que llega ya no es válido. Pida uno nuevo a quien se lo envió.',
+    locked: 'Esto es una vista de algo que se está haciendo. Tiene una contraseña, que recibió con el enlace.',
+    password: 'Contraseña',
+    look: 'Ver',
+    wrong: 'Esa no es la contraseña. Mire otra vez lo que llegó con el enlace.',
+    often: 'Se han probado demasiadas contraseñas. Espere un cuarto de hora y vuelva a intentarlo.',
+  },
   collections: {
     over: 'Ya ha pasado.',
     inList: 'En la lista',

@@ -19,6 +19,15 @@ export const words: FixedWords = {
   notFoundTitle: 'Page introuvable',
   workedOn: 'Cette page est en cours de rédaction.',
   opensSoon: 'Notre nouveau site ouvre bientôt ici.',
+  opensOn: (day) => `Notre nouveau site ouvre ici le ${day}.`,
+  preview: {
+    ended: 'Le lien par lequel vous arrivez n’est plus valable. Demandez-en un autre à la personne qui l’a envoyé.',
+    locked: 'Voici un aperçu de ce qui est en cours. Il a un mot de passe, que vous avez reçu avec le lien.',
+    password: 'Mot de passe',
+    look: 'Regarder',
+    wrong: 'Ce n’est pas le mot de passe. Regardez encore ce qui accompagnait le lien.',
+    often: 'Trop de mots de passe ont été essayés. Attendez un quart d’heure, puis réessayez.',
+  },
   collections: {
     over: 'C’est passé.',
     inList: 'Dans la liste',

@@ -16,8 +16,11 @@ export interface Manifest {
   at?: string;
 }
 
-/** The version of the renderer. A release made by another may differ in its bytes for the same document. */
-export const ENGINE = 4;
+/**
+ * The version of the renderer: one more where the same document gives other pages than before, with what is otherwise told
+ * in `ENGINE_CHANGES`.
+ */
+export const ENGINE = 5;
 
 /** The path of the stylesheet the pages of a release link; undefined where it has none. */
 export const stylesheetOf = ({ files }: Manifest): string | undefined =>
@@ -43,3 +46,12 @@ export function makeManifest(
   const entries = files.map((f) => [f.path, { hash: hash(f.bytes), size: f.bytes.byteLength, type: f.type }] as const);
   return manifestOf(Object.fromEntries(entries), hash(documentJson), origin, at);
 }
+
+/**
+ * What the address of a file ends with that is named for what is in it, as the source of a regular expression: such a file
+ * never changes, another has another name. Held also by PCRE2.
+ */
+export const FINGERPRINT = '-[0-9a-f]{8,10}(?:-[0-9]+)?\\.[a-z0-9]+$';
+const fingerprint = new RegExp(FINGERPRINT);
+/** Whether a file of a release is named for what is in it. */
+export const isLasting = (path: string): boolean => fingerprint.test(path);

@@ -3,7 +3,7 @@ import { cloneElement, type VNode } from 'preact';
 import { shortHash } from '../../ground/random.js';
 import { hoursIn, otherTongue, phoneIn, speaks } from '../../brief/format.js';
 import { directionOf } from '../../brief/reading/tongue.js';
-import { languages, type LanguageTag } from '../../language/registry.gen.js';
+import { languages } from '../../language/registry.gen.js';
 import { families } from '../../look/type.js';
 import { everySection, footerOf, headerOf, openerOf, waits } from '../../model/page.js';
 import {
@@ -695,6 +695,7 @@ function drawPage(
           </>
         )}
         <meta name="theme-color" content={document.look.day.ground} />
+        <meta name="theme-color" media="(prefers-color-scheme: dark)" content={document.look.night.ground} />
         <link rel="icon" href="/favicon.svg" type="image/svg+xml" />
         <link rel="apple-touch-icon" href="/icon-180.png" />
         <link rel="manifest" href="/site.webmanifest" />
@@ -871,30 +872,4 @@ export function render(site: SiteDocument, options: RenderOptions): RenderedFile
 function changedAt({ items }: Expanded, page: Page): string | null | undefined {
   const of = items.get(page.id);
   return of && (of.state === 'over' ? null : publishedAt(of.item));
-}
-
-/** The page every visitor meets until a site is open. */
-export function holdingPage(name: string, language: LanguageTag = 'en-GB'): string {
-  const body = (
-    <html lang={language}>
-      <head>
-        <meta charset="utf-8" />
-        <meta name="viewport" content="width=device-width, initial-scale=1" />
-        <meta name="robots" content="noindex" />
-        <title>{name}</title>
-        <style>
-          {
-            'body{margin:0;min-height:100vh;display:grid;place-content:center;padding:1.5rem;font:1.1rem/1.6 Georgia,serif;color:#222b29;background:#f4f5f2;text-align:center}h1{font-size:1.9rem;line-height:1.2;margin:0 0 .6rem;overflow-wrap:anywhere}p{margin:0}'
-          }
-        </style>
-      </head>
-      <body>
-        <main>
-          <h1>{name}</h1>
-          <p>{languages[language].words.opensSoon}</p>
-        </main>
-      </body>
-    </html>
-  );
-  return `<!doctype html>\n${renderToString(body)}\n`;
 }

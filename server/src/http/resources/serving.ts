@@ -157,16 +157,8 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
       if (!server || !site.liveRelease)
         throw new Problem(409, 'There is nothing to share yet', 'Deploy the site first.');
       const { token, until } = await server.client.preview(site.id, call.body.days);
-      await call.note('Made a link for review');
+      await call.note('Looked at the site before it is open');
       return { url: `${temporaryOrigin(site, server)}/?preview=${token}`, until };
-    },
-    'DELETE /sites/:id/share': async (call) => {
-      const site = await headOf(call);
-      const server = await serverOf(site);
-      const previewKey = await sites.newPreviewKey(site.id);
-      // None that was given out opens the site any more.
-      if (server && site.liveRelease) await tellHost({ ...site, previewKey }, server);
-      await call.note('Took the links for review back');
     },
     'PUT /sites/:id/open': async (call) => {
       const site = staying(await headOf(call));
@@ -330,8 +322,9 @@ export function fleetHandlers({
         servers: await Promise.all(
           all.map(async (s) => {
             const own = rows.filter((r) => r.server === s.name);
-            const [said, past, roomDays, troubles] = await Promise.all([
+            const [said, made, past, roomDays, troubles] = await Promise.all([
               s.client.measures(HEALTH_MS).catch((error: Error) => error),
+              s.client.versions(HEALTH_MS).catch(() => null),
               watching.past(s.name),
               watching.roomDays(s.name),
               watching.troubles(s.name),
@@ -354,6 +347,7 @@ export function fleetHandlers({
               ...(failed ? { error: said.message } : { now: said.now }),
               state: serverState({
                 ...{ ...now, error: failed ? said.message : undefined, roomDays, troubles },
+                holes: made?.packages ? made.packages.filter((p) => p.security).length : null,
                 front: now.requests !== null,
               }),
               past: past.map((p) => ({ ...p, at: p.at.toISOString() })),

@@ -231,10 +231,7 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
     },
     'POST /sites/:id/operations/left': async ({ body: { changes }, me, params }) => {
       const site = await sites.headOf(me.organisation, params['id']!);
-      let { head } = site;
-      for (const { operation, ...sending } of changes)
-        ({ head } = await sites.log.change(site.id, operation, me, sending));
-      return { head };
+      return { head: await sites.log.changeEach(site.id, changes, me) };
     },
     'POST /sites/:id/undo': step('undo'),
     'POST /sites/:id/redo': step('redo'),

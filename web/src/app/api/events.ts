@@ -10,10 +10,9 @@ const TRY_AGAIN_MS = 3000;
 @Injectable({ providedIn: 'root' })
 export class PorchEvents {
   private readonly api = inject(PorchApi);
-  /** Emits after a broken connection came back: what was told meanwhile is to be asked for. */
+  /** Emits when the line stands, for the first time or again: what happened before it did was told to nobody here. */
   readonly back = new Subject<void>();
   readonly all: Observable<PorchEvent> = new Observable<PorchEvent>((out) => {
-    let lost = false;
     let source: EventSource;
     let later: ReturnType<typeof setTimeout> | undefined;
     const connect = () => {
@@ -22,16 +21,12 @@ export class PorchEvents {
       source = new EventSource('/api/events');
       source.onmessage = (message) => out.next(JSON.parse(String(message.data)) as PorchEvent);
       source.onerror = () => {
-        lost = true;
         // A refusal (the session has ended, say) closes it for good: a browser tries again only after a broken line.
         if (source.readyState !== EventSource.CLOSED || this.api.ended()) return;
         this.api.lookForSession();
         later = setTimeout(connect, TRY_AGAIN_MS);
       };
-      source.onopen = () => {
-        if (lost) this.back.next();
-        lost = false;
-      };
+      source.onopen = () => this.back.next();
     };
     connect();
     const again = this.api.again.subscribe(connect);

@@ -38,6 +38,7 @@ const BEGIN_AFTER_MS = 1500;
           }
         </a>
         <a routerLink="/rounds" routerLinkActive="here">Rounds</a>
+        <a routerLink="/updates" routerLinkActive="here">Updates</a>
         <a routerLink="/books" routerLinkActive="here">Books</a>
         <a routerLink="/sample-book" routerLinkActive="here">Sample book</a>
       </nav>

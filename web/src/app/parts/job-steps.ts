@@ -9,6 +9,8 @@ const NAMES = {
   rollback: 'Another release',
   round: 'Round',
   lab: 'Browser',
+  trial: 'Try of an update',
+  update: 'Update',
   backup: 'Backup',
   revive: 'Coming up elsewhere',
   move: 'Moving',

@@ -25,3 +25,8 @@ export const day = (iso: string): string => dayFormat.format(new Date(iso));
 export const time = (iso: string): string => timeFormat.format(new Date(iso));
 /** Whole days from now; negative where it is past. */
 export const daysLeft = (iso: string, now = Date.now()): number => Math.floor((Date.parse(iso) - now) / 86_400_000);
+/** The day of a time where whoever looks is, as a date field has it: `2027-03-01`. @param ms since 1970 */
+export function dateOf(ms: number): string {
+  const at = new Date(ms);
+  return new Date(ms - at.getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
+}

@@ -99,8 +99,8 @@ describe('the panels of a site', () => {
   it('keep what the server refused, with its words, until it is put there or let go', async () => {
     const operation: Operation = { op: 'setFact', field: 'place', value: 'Brinegate' };
     store.refused.set([
-      { id: 'r1', base: 1, operation, why: 'Tom wrote “Ottersay”.' },
-      { id: 'r2', base: 1, operation: { op: 'setFact', field: 'phone', value: '1' }, why: 'Gone.' },
+      { id: 'r1', base: 1, tab: 't', operation, why: 'Tom wrote “Ottersay”.' },
+      { id: 'r2', base: 1, tab: 't', operation: { op: 'setFact', field: 'phone', value: '1' }, why: 'Gone.' },
     ]);
     const { fixture, element } = await shown(RefusedChanges);
     const items = [...element.querySelectorAll<HTMLElement>('li')];

@@ -19,7 +19,7 @@ import { filter, map, startWith } from 'rxjs';
 import { isTyping, SingleKeys } from '../frame/single-keys';
 import { copyText } from '../parts/copy-text';
 import { ChipView } from '../parts/chip';
-import { when } from '../parts/when';
+import { day, when } from '../parts/when';
 import { Drafts } from '../session/drafts';
 import { Retouching } from '../look/retouching';
 import { WritingDesk } from '../writing/writing-desk';
@@ -34,6 +34,9 @@ import { PictureFoot } from '../hand/picture-foot';
 import { WordsFoot } from '../hand/words-foot';
 import { SiteStore, type MainAction } from './site-store';
 import { STEP_TITLES } from './step-titles';
+
+/** So long a link is good that is shared from the foot of a site, days. */
+const SHARED_DAYS = 14;
 
 /** The frame of one site: strip, path and foot, with the open step between. */
 @Component({
@@ -265,12 +268,15 @@ export class SiteFrame {
   }
   protected async share(): Promise<void> {
     if (!this.store.detail()?.liveRelease) return this.store.said.set({ words: this.nothingToShare, bad: true });
-    const shared = await this.store.post<{ url: string; until: string }>('/share', { days: 14 });
-    const link = shared as { url: string } | undefined;
-    if (!link) return;
-    const copied = await copyText(link.url);
+    const now = this.store.now();
+    const shared = await this.store.post<{ url: string }>('/previews', {
+      name: `Shared on ${day(new Date(now).toISOString())}`,
+      until: new Date(now + SHARED_DAYS * 86_400_000).toISOString(),
+    });
+    if (!shared) return;
+    const copied = await copyText(shared.url);
     this.store.said.set({
-      words: `${copied ? 'Copied. ' : ''}Whoever has this link can see the site for 14 days: ${link.url}`,
+      words: `${copied ? 'Copied. ' : ''}Whoever has this link sees the site for ${SHARED_DAYS} days. It can be named, locked and ended under Publish: ${shared.url}`,
       bad: false,
       stays: true,
     });

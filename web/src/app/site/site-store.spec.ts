@@ -3,10 +3,11 @@ import { HttpTestingController, provideHttpClientTesting, type TestRequest } fro
 import { provideZonelessChangeDetection } from '@angular/core';
 import { TestBed } from '@angular/core/testing';
 import { textAt, type Operation } from '@tin-porch/core/operations';
+import { firstValueFrom, Subject } from 'rxjs';
 import { aSite } from '../testing/a-site';
 import { toldByHand } from '../testing/no-events';
 import { PorchApi } from '../api/porch-api';
-import { Unsent } from '../session/unsent';
+import { Unsent, type Kept } from '../session/unsent';
 import { SiteStore } from './site-store';
 
 const heading = { section: 's1', path: 'heading' };
@@ -18,7 +19,14 @@ const write = (value: string): Operation => ({
   text: { value, from: { kind: 'designer' } },
 });
 
+/** Comes when the tab has its lock, and what was kept before is there. */
+const keeping = async (unsent: Unsent) => {
+  await firstValueFrom(unsent.taken('none'));
+  await new Promise((done) => setTimeout(done));
+};
+
 describe('the store of a site', () => {
+  const kept = new Subject<Kept>();
   let store: SiteStore;
   let http: HttpTestingController;
   let events: ReturnType<typeof toldByHand>;
@@ -46,9 +54,84 @@ describe('the store of a site', () => {
     unsent = TestBed.inject(Unsent);
     store.open('gant');
     http.expectOne(asked).flush(aSite());
-    await settle();
+    await keeping(unsent);
   });
   afterEach(() => store.ngOnDestroy());
+
+  it('takes back what was there when undo was pressed, and nothing that was typed while that was still on its way', async () => {
+    store.change(write('Rope'));
+    void store.flush();
+    await settle();
+    const before = http.expectOne('/api/sites/gant/operations');
+    store.change({ op: 'setFact', field: 'phone', value: '0' });
+    const undone = store.step('undo');
+    // Into the same field, which has not been sent yet, and into another one.
+    store.change({ op: 'setFact', field: 'phone', value: '01' });
+    store.change({ op: 'setFact', field: 'strapline', value: 'Laid by hand' });
+    void store.flush();
+    before.flush({ head: 2 });
+    await settle();
+    const phone = http.expectOne('/api/sites/gant/operations');
+    expect((phone.request.body as { operation: Operation }).operation).toEqual(
+      jasmine.objectContaining({ op: 'setFact', value: '0' }),
+    );
+    phone.flush({ head: 3 });
+    await settle();
+    const undo = http.expectOne('/api/sites/gant/undo');
+    expect(undo.request.body).toEqual({ base: 3 });
+    http.expectNone('/api/sites/gant/operations');
+    undo.flush({ head: 4 });
+    await settle();
+    http.expectOne(asked).flush(aSite({ head: 4 }));
+    await undone;
+    const values: unknown[] = [];
+    for (const head of [5, 6]) {
+      await settle();
+      const next = http.expectOne('/api/sites/gant/operations');
+      values.push((next.request.body as { base: number; operation: { value: string } }).operation.value);
+      expect((next.request.body as { base: number }).base).toBe(4);
+      next.flush({ head });
+    }
+    expect(values).toEqual(['01', 'Laid by hand']);
+  });
+
+  it('takes nothing back where what was changed before could not be sent, and says so', async () => {
+    store.change(write('Rope'));
+    const undone = store.step('undo');
+    await settle();
+    http.expectOne('/api/sites/gant/operations').error(new ProgressEvent('error'));
+    await undone;
+    http.expectNone('/api/sites/gant/undo');
+    expect(store.said()).toEqual({
+      words: 'What was changed before it is not sent yet: nothing was taken back.',
+      bad: true,
+    });
+    expect(words()).toBe('Rope');
+  });
+
+  it('sends what was kept before a reload as well as what is typed while it is looked for, each once', async () => {
+    const other = TestBed.runInInjectionContext(() => new SiteStore());
+    spyOn(TestBed.inject(Unsent), 'taken').and.returnValue(kept);
+    other.open('gant');
+    for (const r of http.match(asked)) r.flush(aSite());
+    await settle();
+    other.change(write('Typed at once'));
+    void other.flush();
+    await settle();
+    const first = http.expectOne('/api/sites/gant/operations');
+    kept.next({
+      waiting: [{ id: 'k', base: 1, tab: 'gone', operation: { op: 'setFact', field: 'phone', value: '1' } }],
+      refused: [],
+    });
+    first.flush({ head: 2 });
+    await settle();
+    const second = http.expectOne('/api/sites/gant/operations');
+    expect(second.request.body as object).toEqual(jasmine.objectContaining({ id: 'k', base: 1, tab: 'gone' }));
+    second.flush({ head: 3 });
+    await settle();
+    http.expectNone('/api/sites/gant/operations');
+    other.ngOnDestroy();
+  });
 
   it('makes what is typed during an undo a change of what the undo leaves', async () => {
     const undone = store.step('undo');
@@ -108,6 +191,10 @@ describe('the store of a site', () => {
     await settle();
     store.change(write('Rope, laid'));
     http.expectOne('/api/sites/gant/operations').flush({ head: 2 });
+    await settle();
+    expect(words()).toBe('Rope, laid');
+    expect(store.state()).toBe('saving');
+    void store.flush();
     await settle();
     const second = http.expectOne('/api/sites/gant/operations');
     expect(sent(second)).toBe('Rope, laid');
@@ -204,7 +291,6 @@ describe('the store of a site', () => {
   });
 
   it('brings back after a reload what was not sent, and what was refused', async () => {
-    await unsent.take('gant');
     store.change(write('Rope before the reload'));
     store.ngOnDestroy();
     const again = TestBed.runInInjectionContext(() => new SiteStore());

@@ -118,8 +118,9 @@ export class SiteStore implements OnDestroy {
   /** Which side of the worktable is shown where there is room for one. */
   readonly side = signal<'controls' | 'beside'>('controls');
 
+  /** Opens a site: one for as long as the store lives. */
   open(id: string): void {
-    if (this.id() === id) return;
+    if (this.id()) return;
     this.id.set(id);
     this.places.site.set({
       id,
@@ -129,12 +130,6 @@ export class SiteStore implements OnDestroy {
         this.part.set(part);
       },
     });
-    this.detail.set(null);
-    this.waiting.set([]);
-    this.refused.set([]);
-    // Sections of another site may have the same ids.
-    this.alone.set(new Set());
-    this.seen = 0;
     this.subscriptions.add(this.rest.pipe(debounceTime(350)).subscribe(() => void this.flush()));
     const mine = this.events.all.pipe(
       filter(
@@ -154,14 +149,17 @@ export class SiteStore implements OnDestroy {
     // Signed in again: what waited for that goes out.
     this.subscriptions.add(this.api.again.subscribe(() => void this.flush()));
     void this.refresh();
-    void this.unsent.take(id).then((kept) => {
-      if (this.id() !== id || (!kept.waiting.length && !kept.refused.length)) return;
-      this.waiting.update((now) => [...kept.waiting, ...now]);
-      this.refused.update((now) => [...kept.refused, ...now]);
-      this.keep();
-      this.state.set('saving');
-      void this.flush();
-    });
+    this.subscriptions.add(
+      this.unsent.taken(id).subscribe(({ waiting, refused }) => {
+        this.waiting.update((now) => [...waiting, ...now]);
+        this.refused.update((now) => [...refused, ...now]);
+        this.kept = true;
+        this.keep();
+        if (!waiting.length) return;
+        this.state.set('saving');
+        void this.flush();
+      }),
+    );
   }
 
   ngOnDestroy(): void {
@@ -170,7 +168,11 @@ export class SiteStore implements OnDestroy {
     void this.flush();
   }
 
+  /** Whether what was kept before is here: until then, keeping would be writing over it. */
+  private kept = false;
+
   private keep(): void {
+    if (!this.kept) return;
     this.unsent.keep(this.id(), { waiting: this.waiting(), refused: this.refused() });
   }
 
@@ -227,7 +229,7 @@ export class SiteStore implements OnDestroy {
     const last = before.at(-1);
     const field = replacesField(operation);
     // Only the newest may be replaced, and only while it is not on its way: order is what history is made of.
-    const replace = field !== null && last !== undefined && last.field === field && this.inFlight !== last.id;
+    const replace = field !== null && last?.field === field && this.inFlight !== last.id && !this.closed.has(last.id);
     const document = replace ? this.without(last.id) : this.document();
     if (!document) return;
     if (!applied(document, operation)) {
@@ -259,6 +261,7 @@ export class SiteStore implements OnDestroy {
   private stamped = (operation: Operation, part: Part): WaitingChange => ({
     id: crypto.randomUUID(),
     base: this.seen,
+    tab: this.unsent.tab(),
     operation,
     ...(part !== 'designer' && { part }),
   });
@@ -282,53 +285,18 @@ export class SiteStore implements OnDestroy {
   /** The step of the log that the newest change sent from here became. */
   private newest = 0;
 
-  /** Sends what waits, in order. Resolves when nothing waits or the server cannot take it now. */
+  /** What waits and is closed: something else was asked for since, and what is typed on is a change of its own. */
+  private closed = new Set<string>();
+
+  /**
+   * Sends what waits now, in order. Resolves when none of that waits any more or the server cannot take it now. What is
+   * typed meanwhile is sent by itself later: an undo may be asked for in between.
+   */
   flush(): Promise<void> {
+    const mine = new Set(this.waiting().map((w) => w.id));
     this.sending = this.sending.then(async () => {
-      const tab = this.unsent.tab();
-      for (let next = this.waiting()[0]; next; next = this.waiting()[0]) {
-        this.inFlight = next.id;
-        try {
-          const { head, operation } = await firstValueFrom(
-            this.api.post<{ head: number; operation?: Operation }>(
-              `/sites/${this.id()}/operations`,
-              sendable(next, tab),
-            ),
-          );
-          // Over what others did meanwhile it may read otherwise than it was sent.
-          const sent = operation ?? next.operation;
-          const detail = this.detail();
-          if (detail) {
-            // Where the server knew a newer document, the refresh below brings it.
-            const document = applied(detail.document, sent);
-            this.detail.set({
-              ...detail,
-              document: document ?? detail.document,
-              head: Math.max(head, detail.head),
-            });
-            // What others did in between has not been seen here yet.
-            if (document && head === this.seen + 1) this.seen = head;
-          }
-          this.newest = head;
-          this.waiting.update((all) => all.slice(1));
-        } catch (error) {
-          const refusal = asRefusal(error);
-          if (refusal.status === 401) {
-            this.state.set('ended');
-            return;
-          }
-          if (refusal.status === 0 || refusal.status === 429 || refusal.status >= 500) {
-            this.state.set('offline');
-            return;
-          }
-          this.waiting.update((all) => all.slice(1));
-          this.refuse({ ...next, why: refusal.message });
-        } finally {
-          this.inFlight = null;
-          this.keep();
-        }
-      }
-      if (this.state() !== 'saved') {
+      for (let next = this.nextOf(mine); next; next = this.nextOf(mine)) if (!(await this.send(next))) return;
+      if (this.state() !== 'saved' && !this.waiting().length) {
         this.state.set('saved');
         await this.refresh();
       }
@@ -336,10 +304,54 @@ export class SiteStore implements OnDestroy {
     return this.sending;
   }
 
+  private nextOf = (some: ReadonlySet<string>) => this.waiting().find((w) => some.has(w.id));
+
+  /** Sends a change. False where the server cannot take it now. */
+  private async send(next: WaitingChange): Promise<boolean> {
+    const { id } = next;
+    this.inFlight = id;
+    try {
+      const { head, operation } = await firstValueFrom(
+        this.api.post<{ head: number; operation?: Operation }>(`/sites/${this.id()}/operations`, sendable(next)),
+      );
+      // Over what others did meanwhile it may read otherwise than it was sent.
+      const sent = operation ?? next.operation;
+      const detail = this.detail();
+      if (detail) {
+        // Where the server knew a newer document, the next question brings it.
+        const document = applied(detail.document, sent);
+        this.detail.set({
+          ...detail,
+          document: document ?? detail.document,
+          head: Math.max(head, detail.head),
+        });
+        // What others did in between has not been seen here yet.
+        if (document && head === this.seen + 1) this.seen = head;
+      }
+      this.newest = head;
+      this.waiting.update((all) => all.filter((w) => w.id !== id));
+    } catch (error) {
+      const refusal = asRefusal(error);
+      if (refusal.status === 401) {
+        this.state.set('ended');
+        return false;
+      }
+      if (refusal.status === 0 || refusal.status === 429 || refusal.status >= 500) {
+        this.state.set('offline');
+        return false;
+      }
+      this.waiting.update((all) => all.filter((w) => w.id !== id));
+      this.refuse({ ...next, why: refusal.message });
+    } finally {
+      this.inFlight = null;
+      this.keep();
+    }
+    return true;
+  }
+
   /** Sends what is still waiting while the page goes away. It stays kept in the browser until it is known to be taken. */
   leave(): void {
-    const tab = this.unsent.tab();
-    const changes = this.waiting().map((w) => sendable(w, tab));
+    const changes = this.waiting().map(sendable);
     if (changes.length) this.api.beacon(`/sites/${this.id()}/operations/left`, { changes });
   }
 
@@ -347,29 +359,37 @@ export class SiteStore implements OnDestroy {
    * Does something between the changes that were made before it and those made after: what is typed meanwhile waits for it,
    * and is a change of what it leaves. Otherwise one’s own undo would be somebody else’s change.
    */
-  private inTurn<T>(work: () => Promise<T>): Promise<T> {
+  private async inTurn<T>(work: () => Promise<T | undefined>): Promise<T | undefined> {
     const before = new Set(this.waiting().map((w) => w.id));
+    this.closed = before;
+    void this.flush();
     const done = this.sending.then(async () => {
+      if (this.nextOf(before)) {
+        this.said.set({ words: 'What was changed before it is not sent yet: nothing was taken back.', bad: true });
+        return undefined;
+      }
       const result = await work();
-      this.waiting.update((all) => all.map((w) => (before.has(w.id) ? w : { ...w, base: this.seen })));
+      this.waiting.update((all) => all.map((w) => ({ ...w, base: this.seen })));
+      this.keep();
       return result;
     });
     this.sending = done.then(
       () => undefined,
       () => undefined,
     );
-    return done;
+    const result = await done;
+    // What was typed meanwhile has waited for this.
+    if (this.waiting().length) void this.flush();
+    return result;
   }
 
   async step(kind: 'undo' | 'redo'): Promise<void> {
-    await this.flush();
-    await this.inTurn(() => this.call('POST', `/${kind}`, { base: this.detail()?.head ?? 0 }));
-    if (!this.said()?.bad) this.said.set(null);
+    const taken = await this.inTurn(() => this.call('POST', `/${kind}`, { base: this.detail()?.head ?? 0 }));
+    if (taken !== undefined) this.said.set(null);
   }
 
   /** Takes back the change that is spoken of, and no newer one. */
   async undoSaid(): Promise<void> {
-    await this.flush();
     if ((await this.inTurn(() => this.call('POST', '/undo', { of: this.newest }))) !== undefined) this.said.set(null);
   }
 
@@ -426,7 +446,7 @@ export class SiteStore implements OnDestroy {
 }
 
 /** A change as the server takes it. */
-const sendable = ({ id, base, operation, part }: WaitingChange, tab: string) => ({
+const sendable = ({ id, base, operation, part, tab }: WaitingChange) => ({
   id,
   base,
   operation,

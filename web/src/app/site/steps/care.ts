@@ -21,6 +21,7 @@ import { Worktable } from '../../parts/worktable';
 import { SiteBackups } from '../site-backups';
 import { SiteHome } from '../site-home';
 import { SiteLab } from '../site-lab';
+import { SiteUpdates } from '../site-updates';
 import { SiteVisits } from '../site-visits';
 import { SiteStore } from '../site-store';
 
@@ -31,6 +32,8 @@ const OPEN: ReadonlySet<Job['state']> = new Set(['waiting', 'running', 'retrying
 const SHOWN: ReadonlySet<Job['kind']> = new Set([
   'round',
   'lab',
+  'trial',
+  'update',
   'rollback',
   'backup',
   'revive',
@@ -47,6 +50,7 @@ const SHOWN: ReadonlySet<Job['kind']> = new Set([
     SiteBackups,
     SiteHome,
     SiteLab,
+    SiteUpdates,
     SitePlan,
     SiteVisits,
     LiveChanges,
@@ -140,6 +144,7 @@ const SHOWN: ReadonlySet<Job['kind']> = new Set([
         }
         @if (store.detail()?.liveRelease) {
           <tp-site-lab />
+          <tp-site-updates />
         }
       </ng-container>
     </tp-worktable>

@@ -4,7 +4,9 @@ import { RouterLink } from '@angular/router';
 import { checklist } from '@tin-porch/core/care';
 import { JobSteps } from '../../parts/job-steps';
 import { Dialogs } from '../../parts/dialogs';
+import { PorchApi } from '../../api/porch-api';
 import { PlannedPublishing } from '../planned-publishing';
+import { SitePreviews } from '../site-previews';
 import { WhatComes } from '../what-comes';
 import { ReleaseList } from '../release-list';
 import { ServerChoice } from '../../parts/server-choice';
@@ -16,7 +18,17 @@ const WORDS = { good: 'good', look: 'to look at', stop: 'stands in the way' };
 @Component({
   selector: 'tp-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [FormsModule, RouterLink, Worktable, JobSteps, ServerChoice, ReleaseList, WhatComes, PlannedPublishing],
+  imports: [
+    FormsModule,
+    RouterLink,
+    Worktable,
+    JobSteps,
+    ServerChoice,
+    ReleaseList,
+    SitePreviews,
+    WhatComes,
+    PlannedPublishing,
+  ],
   template: `
     <tp-worktable controlsName="Checklist" besideName="Releases" [even]="true" [reading]="true">
       @if (store.detail(); as site) {
@@ -68,15 +80,15 @@ const WORDS = { good: 'good', look: 'to look at', stop: 'stands in the way' };
                   Deploy behind the holding page
                 </button>
               }
-              <button class="plain" type="button" (click)="takeLinksBack()" [disabled]="store.busy('DELETE /share')">
-                Take review links back
-              </button>
               @if (site.open) {
                 <button class="plain" type="button" (click)="close()" [disabled]="store.busy('PUT /open')">
                   Close it with the holding page
                 </button>
               }
             </p>
+            @if (api.may('helper')) {
+              <tp-site-previews />
+            }
           } @else {
             <p class="bar gap">
               <button class="plain" type="button" (click)="store.begin('deploy')" [disabled]="busy() || !store.drawn()">
@@ -109,6 +121,7 @@ const WORDS = { good: 'good', look: 'to look at', stop: 'stands in the way' };
 })
 export class PublishStep {
   protected readonly store = inject(SiteStore);
+  protected readonly api = inject(PorchApi);
   private readonly dialogs = inject(Dialogs);
   protected readonly words = WORDS;
   protected readonly items = computed(() => (this.store.document() ? checklist(this.store.document()!) : []));
@@ -143,15 +156,6 @@ export class PublishStep {
           : null,
       );
     });
-  }
-  protected async takeLinksBack(): Promise<void> {
-    const sure = await this.dialogs.confirm({
-      title: 'Take all review links back?',
-      words: 'Whoever has a link for review does not get in with it any more. You can share a new one at any time.',
-      act: 'Take them back',
-    });
-    if (sure && (await this.store.delete('/share')) !== undefined)
-      this.store.said.set({ words: 'Every link for review that was given out has ended.', bad: false });
   }
   protected async close(): Promise<void> {
     const site = this.store.detail();

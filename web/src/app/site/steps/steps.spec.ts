@@ -365,21 +365,16 @@ describe('the steps that bring a site to visitors', () => {
       }
     });
 
-    it('takes a site down, and links back, only where that was confirmed', async () => {
+    it('takes a site down only where that was confirmed', async () => {
       const { fixture, element } = await shown(PublishStep, { ...live, open: true });
       sure = false;
       button(element, 'Close it with')!.click();
-      button(element, 'Take review links back')!.click();
       await settle(fixture);
       http.expectNone('/api/sites/gant/open');
-      http.expectNone('/api/sites/gant/share');
       sure = true;
       button(element, 'Close it with')!.click();
       await settle(fixture);
       expect(http.expectOne('/api/sites/gant/open').request.body).toEqual({ open: false });
-      button(element, 'Take review links back')!.click();
-      await settle(fixture);
-      expect(http.expectOne('/api/sites/gant/share').request.method).toBe('DELETE');
     });
 
     it('serves another release only where that was confirmed, and never the live one', async () => {
