@@ -1,8 +1,11 @@
 // Puts each program of the house into one file: a program read from one file starts in a fraction of the time.
 // Bundles lie as deep as the modules they are made of, so that paths relative to them stay true.
+import { readFileSync, writeFileSync } from 'node:fs';
+import { builtinModules } from 'node:module';
 import { build } from 'esbuild';
 
 const programs = {
+  'host/dist/run/agent.mjs': 'host/dist/programs/begin.js',
   'host/dist/run/main.mjs': 'host/dist/main.js',
   'host/dist/run/waiting-room.mjs': 'host/dist/front/waiting-room.js',
   'host/dist/run/press-worker.mjs': 'press/dist/press-worker.js',
@@ -26,7 +29,7 @@ const programs = {
   'server/dist/run/start.mjs': 'server/dist/stack/start.js',
   'server/dist/run/porch.mjs': 'server/dist/cli/porch.js',
 };
-await Promise.all(
+const built = await Promise.all(
   Object.entries(programs).map(([outfile, entry]) =>
     build({
       entryPoints: [entry],
@@ -55,9 +58,28 @@ await Promise.all(
         '@e-invoice-eu/core',
       ],
       logLevel: 'error',
+      metafile: true,
       banner: {
         js: "import { createRequire as requireFrom } from 'node:module'; const require = requireFrom(import.meta.url);",
       },
     }),
   ),
+);
+
+// An agent is sent to servers by itself: what has to be installed there beside it goes with it.
+const beside = new Set(
+  built.flatMap(({ metafile }) =>
+    Object.entries(metafile.outputs)
+      .filter(([file]) => file.startsWith('host/'))
+      .flatMap(([, output]) => output.imports)
+      .filter((i) => i.external && !i.path.startsWith('node:') && !builtinModules.includes(i.path))
+      .map((i) => /^(?:@[^/]+\/)?[^/]+/.exec(i.path)[0]),
+  ),
+);
+// Not installed on purpose: it is used where it is there.
+beside.delete('pg-native');
+const installed = (name) => JSON.parse(readFileSync(`node_modules/${name}/package.json`, 'utf8')).version;
+writeFileSync(
+  'host/dist/run/needs.json',
+  JSON.stringify({ node: '20.0.0', packages: Object.fromEntries([...beside].sort().map((n) => [n, installed(n)])) }),
 );

@@ -78,10 +78,10 @@ export function backUp(db: Pool, tables: readonly AnyTable[] = TABLES): Readable
 
 /**
  * Puts a backup in place: into tables that hold nothing, or with `replace` in the place of what they hold. All of it happens
- * or nothing. Gives how many rows came back.
+ * or nothing. Gives how many rows came back. @param step that the tables are to be of
  * @throws Error where the tables hold something, or the file is none of ours, is damaged, or from a newer program
  */
-export async function restore(db: Pool, file: Readable, replace = false): Promise<number> {
+export async function restore(db: Pool, file: Readable, replace = false, step = NEWEST): Promise<number> {
   const gunzip = createGunzip();
   const lines = createInterface({ input: gunzip, crlfDelay: Infinity });
   let failed: Error | null = null;
@@ -98,7 +98,7 @@ export async function restore(db: Pool, file: Readable, replace = false): Promis
     read.next().catch((error: Error) => {
       throw unreadable(error);
     });
-  await migrateTables(db);
+  await migrateTables(db, step);
   return transaction(db, async (client) => {
     let head: Head | null = null;
     let back = 0;
@@ -106,13 +106,19 @@ export async function restore(db: Pool, file: Readable, replace = false): Promis
       const told = parsed(next.value);
       if (!head) {
         head = headOf(told);
-        for (const table of TABLES) {
+        const { rows } = await client.query<{ name: string }>(
+          'select name from unnest($1::text[]) name where to_regclass(name) is not null',
+          [[...TABLES, 'erased']],
+        );
+        // Tables of an earlier step are fewer.
+        const there = new Set(rows.map((r) => r.name));
+        for (const table of TABLES.filter((t) => there.has(t))) {
           if (replace) await client.query(`delete from ${table}`);
           const { rowCount } = await client.query(`select 1 from ${table} limit 1`);
           if (rowCount) throw new Error('The tables hold something already: --replace puts the backup in its place.');
         }
         // What made room for it was not erased by anybody.
-        await client.query('delete from erased');
+        if (there.has('erased')) await client.query('delete from erased');
         continue;
       }
       const { table, row } = told as unknown as Line;

@@ -272,10 +272,12 @@ export const NEWEST = MIGRATIONS.at(-1)!.id;
 
 /**
  * Brings the tables of one site, in whatever schema the connection’s search path names, to a step: the newest where none is
- * named. All of it happens or nothing; two that do it at once do it one after the other. Gives the steps that were taken.
- * @throws Error where there is no such step, or the tables are from a newer program than this
+ * named. All of it happens or nothing; two that do it at once do it one after the other. Each step leaves its way back with
+ * the tables, so that a program that does not know it can go back over it. Gives the steps that were taken.
+ * @param goBack whether steps of a newer program than this are gone back over; what only they had room for is lost
+ * @throws Error where there is no such step, or the tables are from a newer program than this and are to stay so
  */
-export async function migrateTables(db: Pool, to = NEWEST): Promise<number[]> {
+export async function migrateTables(db: Pool, to = NEWEST, { goBack = false } = {}): Promise<number[]> {
   if (to !== 0 && !MIGRATIONS.some((m) => m.id === to)) throw new Error(`There is no step ${to}.`);
   return transaction(db, async (client) => {
     // However large the tables have grown.
@@ -284,21 +286,34 @@ export async function migrateTables(db: Pool, to = NEWEST): Promise<number[]> {
     await client.query(
       'create table if not exists cms_migration (id integer primary key, at timestamptz not null default now())',
     );
-    const { rows } = await client.query<{ id: number }>('select id from cms_migration order by id');
+    await client.query('alter table cms_migration add column if not exists down text');
+    const { rows } = await client.query<{ id: number; down: string | null }>(
+      'select id, down from cms_migration order by id',
+    );
     const done = rows.map((r) => r.id);
     const newest = done.at(-1) ?? 0;
-    if (newest > NEWEST) throw new Error(`The tables are of step ${newest}; this program knows ${NEWEST} at most.`);
+    const unknown = rows.filter((r) => r.id > NEWEST).reverse();
+    if (unknown.length && !(goBack && unknown.every((r) => r.down)))
+      throw new Error(`The tables are of step ${newest}; this program knows ${NEWEST} at most.`);
     const taken: number[] = [];
-    for (const { id, up } of MIGRATIONS.filter((m) => m.id <= to && !done.includes(m.id))) {
-      await client.query(up);
-      await client.query('insert into cms_migration (id) values ($1)', [id]);
-      taken.push(id);
-    }
-    for (const { id, down } of [...MIGRATIONS].reverse().filter((m) => m.id > to && done.includes(m.id))) {
+    const back = async (id: number, down: string) => {
       await client.query(down);
       await client.query('delete from cms_migration where id = $1', [id]);
       taken.push(id);
+    };
+    for (const { id, down } of unknown) await back(id, down!);
+    // Steps from before ways back were kept.
+    for (const { id } of rows.filter((r) => r.down === null && r.id <= NEWEST))
+      await client.query('update cms_migration set down = $2 where id = $1', [id, downOf(id)]);
+    for (const { id, up } of MIGRATIONS.filter((m) => m.id <= to && !done.includes(m.id))) {
+      await client.query(up);
+      await client.query('insert into cms_migration (id, down) values ($1, $2)', [id, downOf(id)]);
+      taken.push(id);
     }
+    for (const { id } of [...MIGRATIONS].reverse().filter((m) => m.id > to && done.includes(m.id)))
+      await back(id, downOf(id));
     return taken;
   });
 }
+
+const downOf = (id: number): string => MIGRATIONS.find((m) => m.id === id)!.down;

@@ -95,6 +95,7 @@ export const Job = object({
     'revive',
     'move',
     'own',
+    'agent',
     'cleaning',
   ]),
   input: Type.Record(Type.String(), Type.Unknown()),

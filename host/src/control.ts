@@ -16,6 +16,7 @@ import {
   OF_PEOPLE,
   keepDocument,
   messagesAfter,
+  NEWEST,
   ROLES,
   type DeskRole,
   type HandOver,
@@ -36,6 +37,8 @@ import type { Door } from './door.js';
 import type { Measures } from './measuring/measures.js';
 import { Room } from './measuring/room.js';
 import { forgetVersions, versions } from './measuring/versions.js';
+import type { Programs } from './programs/programs.js';
+import type { AskedTry } from './programs/trial.js';
 import type { HostParts } from './public.js';
 import { removeSite } from './removal.js';
 import { NameTaken, type Site, type SiteSettings } from './sites.js';
@@ -256,6 +259,22 @@ const checks = {
     required: ['addresses'],
     properties: { addresses: { type: 'array', maxItems: 200, items: address } },
   }),
+  tries: checkOf({
+    ...closed,
+    required: ['sites'],
+    properties: {
+      sites: {
+        type: 'array',
+        minItems: 1,
+        maxItems: 50,
+        items: {
+          ...closed,
+          required: ['site', 'snapshot', 'place'],
+          properties: { site: id, snapshot: { type: 'string', pattern: '^[0-9a-f]{8,64}$' }, place },
+        },
+      },
+    },
+  }),
   challenge: checkOf({
     ...closed,
     required: ['answer'],
@@ -316,13 +335,21 @@ function snapshotOf(req: Request): string {
   return asked;
 }
 
+/** How the agent is begun anew. */
+export interface Anew {
+  /** Begins it again; left out where nobody would. */
+  again?: () => void;
+  /** Its versions; left out where it was begun in the only one there is. */
+  programs?: Programs | null;
+}
+
 /** The API through which Tin Porch looks after the sites of this server. Nobody else is let in. */
 export function controlApp(
   parts: HostParts,
   door: Door,
   nginx: Pick<Nginx, 'befriend' | 'renew'>,
   measures: Measures,
-  again?: () => void,
+  { again, programs }: Anew,
 ): Express {
   const room = new Room(parts);
   const roots = rootsWith(parts.config.trust ?? []);
@@ -388,7 +415,7 @@ export function controlApp(
   });
   app.get('/v1/versions', async (_req, res) => {
     res.json(
-      await versions().catch((error: Error) => {
+      await versions(programs?.running ?? null).catch((error: Error) => {
         throw new Problem(503, 'The system does not say what it is made of', error.message.split('\n')[0]!);
       }),
     );
@@ -807,6 +834,30 @@ export function controlApp(
     if (!again) throw new Problem(409, 'Nobody would start the agent again');
     res.status(202).json({ process: process.pid });
     res.on('finish', again);
+  });
+  const programsHere = (): Programs => {
+    if (!programs || !again) throw new Problem(409, 'The agent was not begun so that it could be another');
+    return programs;
+  };
+  const version = (req: Request) => String(req.params['version']);
+  app.get('/v1/programs', (_req, res) => void res.json(programsHere().state()));
+  app.put('/v1/programs/:version', async (req, res) => {
+    await programsHere().receive(version(req), req);
+    res.status(204).end();
+  });
+  app.post('/v1/programs/:version/tries', json, async (req, res) => {
+    const asked = body<Omit<AskedTry, 'step'>>(req, checks.tries);
+    res.json({ tried: await programsHere().try(version(req), { step: NEWEST, ...asked }) });
+  });
+  // From here on the one before it counts again, unless somebody says in time that this one serves.
+  app.post('/v1/programs/:version/beginning', (req, res) => {
+    programsHere().choose(version(req));
+    res.status(202).json({ process: process.pid });
+    res.on('finish', again!);
+  });
+  app.post('/v1/programs/:version/serving', async (req, res) => {
+    await programsHere().serves(version(req));
+    res.status(204).end();
   });
   app.put('/v1/friends', json, async (req, res) => {
     await nginx.befriend(body<{ addresses: string[] }>(req, checks.friends).addresses);

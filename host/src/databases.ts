@@ -137,12 +137,15 @@ export class Databases {
     return pool;
   }
 
-  /** Brings the tables of sites that are here already up to date, as soon as the database answers. */
+  /**
+   * Brings the tables of sites that are here already to the step this program knows, as soon as the database answers: on, or
+   * back where a newer one was here before it.
+   */
   async bringForward(siteIds: string[]): Promise<void> {
     for (const siteId of siteIds)
       while (!this.closed) {
         try {
-          await migrateTables(await this.pool(siteId));
+          await migrateTables(await this.pool(siteId), undefined, { goBack: true });
           break;
         } catch (error) {
           // Placed, but without a CMS so far: the next deploy makes it one.

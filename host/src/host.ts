@@ -9,7 +9,7 @@ import { Blobs } from './blobs.js';
 import { clearAway } from './clearing.js';
 import { Certificates } from './certificates.js';
 import type { HostConfig } from './config.js';
-import { controlApp } from './control.js';
+import { controlApp, type Anew } from './control.js';
 import { Databases } from './databases.js';
 import { Door } from './door.js';
 import { Desks } from './desk/desks.js';
@@ -65,8 +65,8 @@ export interface RunningHost {
 export async function startHost(
   config: HostConfig,
   log: HostParts['log'],
-  /** Starts the agent anew; left out where nobody would. */
-  again?: () => void,
+  /** How it is begun anew; nobody does where it is left out. */
+  anew: Anew = {},
 ): Promise<RunningHost> {
   const at = (name: string) => join(config.data, name);
   await mkdir(at('blobs'), { recursive: true });
@@ -140,7 +140,7 @@ export async function startHost(
         // Nobody vouches for either side: who it is is looked at with every request.
         ...{ requestCert: true, rejectUnauthorized: false },
       },
-      controlApp(parts, door, nginx, measures, again),
+      controlApp(parts, door, nginx, measures, anew),
     ),
     config.control.port,
     config.control.address,

@@ -1,8 +1,12 @@
+import { text } from 'node:stream/consumers';
 import { pino } from 'pino';
 import { readConfig } from './config.js';
 import { startHost } from './host.js';
+import { Programs } from './programs/programs.js';
+import { tryBackups, type AskedTry } from './programs/trial.js';
 
 // usage: main.js CONFIG.json
+//        main.js CONFIG.json try: proves the backups that are named to it as JSON, beside the agent that serves
 const file = process.argv[2];
 if (!file) {
   console.error('usage: main.js CONFIG.json');
@@ -13,9 +17,14 @@ const log = pino(
   { name: `host ${config.name}`, redact: ['req.headers.authorization', 'req.headers.cookie'] },
   pino.destination(2),
 );
+if (process.argv[3] === 'try') {
+  const asked = JSON.parse(await text(process.stdin)) as AskedTry;
+  await tryBackups(config, asked, (tried) => console.log(JSON.stringify(tried)), log);
+  process.exit(0);
+}
 // Whoever started it starts it again: it ends, and what is under way is answered first.
 const again = () => void host.handOver().finally(() => process.exit(0));
-const host = await startHost(config, log, again);
+const host = await startHost(config, log, { again, programs: await Programs.open(file) });
 console.log('ready');
 const stop = () => void host.close().finally(() => process.exit(0));
 process.on('SIGTERM', stop).on('SIGINT', stop);

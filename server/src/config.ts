@@ -72,6 +72,8 @@ export interface PorchConfig {
   mail?: { host: string; port: number; secure?: boolean; user?: string; password?: string; from: string };
   /** The browser that reports and invoices are printed with, and that looks at sites; without it nothing is. */
   browser?: string;
+  /** The folder in which the agent lies that is brought to servers; the one beside Tin Porch where left out. */
+  agent?: string;
   /** At what minutes it is seen whose turn it is that a browser looks, as a line of cron (UTC); where left out only who asks is looked at. */
   lookCron?: string;
   /** PEM files of certificate authorities trusted beside the well-known ones. */
@@ -153,6 +155,7 @@ const schema = object(
     checkAnswers: { type: 'boolean' },
     metrics: object({ address: text, port }),
     browser: text,
+    agent: text,
     lookCron: text,
     backups: object(
       { cron: text, places: { type: 'array', items: object({ name: text, repository }, { server: text }) } },

@@ -53,6 +53,7 @@ import { Strangers } from './strangers/strangers.js';
 import { KeptSections } from './sites/kept-sections.js';
 import { Sites } from './sites/sites.js';
 import { Previews } from './previews/previews.js';
+import { AgentUpdates, OWN_AGENT } from './updates/agent-updates.js';
 import { AsVisitor } from './updates/as-visitor.js';
 import { Rollouts } from './updates/rollouts.js';
 import { Trials } from './updates/trials.js';
@@ -106,6 +107,7 @@ export async function startPorch(
   const visitor = new AsVisitor(config.browser ?? null, turn, trustedRoots(config));
   const updates = new Updates(db, { sites, servers }, trials, visitor);
   const rollouts = new Rollouts(db, jobs);
+  const agents = new AgentUpdates(db, config.agent ?? OWN_AGENT, { servers, backups, jobs }, trustedRoots(config));
   const spellings = new Spellings();
   const service = config.writing && { client: new WritingClient(config.writing), name: config.writing.name };
   const writing = new Writing(db, service, spellings);
@@ -137,6 +139,7 @@ export async function startPorch(
     previews: new Previews({ sites, servers }),
     updates,
     rollouts,
+    agents,
     mending,
     visits,
     watch,
@@ -220,6 +223,7 @@ export async function startPorch(
     await jobs.begin(work.job.site, 'backup').catch(() => undefined);
   });
   mends('backup', (work) => backups.steps(work));
+  jobs.handle('agent', (work) => agents.steps(work));
   jobs.handle('own', (work) => ownBackups.steps(work));
   jobs.handle('cleaning', async (work) => {
     await cleaningSteps(work, db);

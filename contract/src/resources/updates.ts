@@ -42,6 +42,14 @@ const Updated = object({
   words: Type.String(),
   endedAt: orNull(Instant),
 });
+/** The versions of the agent on a server: which runs, whether it is known to serve, and which one it would go back to. */
+const Program = object({
+  running: Type.String(),
+  installed: Type.String(),
+  known: Type.Boolean(),
+  before: orNull(Type.String()),
+  fallen: orNull(object({ version: Type.String(), at: Instant, why: Type.String() })),
+});
 const Sites = Type.Array(SiteId, { minItems: 1, maxItems: 2000 });
 
 /** Versions of what draws and serves sites: what is behind, tried on copies, brought to one, a few, all. */
@@ -66,6 +74,23 @@ export const updates = {
           last: orNull(Updated),
         }),
       ),
+      agents: object({
+        /** The version that Tin Porch has to send; null where it has none. */
+        version: orNull(Type.String()),
+        job: orNull(Job),
+        updates: Type.Array(
+          object({
+            server: Type.String(),
+            by: Type.String(),
+            from: Type.String(),
+            to: Type.String(),
+            state: oneOf(['going', 'done', 'back']),
+            words: Type.String(),
+            begunAt: Instant,
+            endedAt: orNull(Instant),
+          }),
+        ),
+      }),
       rollout: orNull(
         object({
           engine: Count,
@@ -91,7 +116,8 @@ export const updates = {
         object({
           name: Type.String(),
           error: orNull(Type.String()),
-          agent: orNull(object({ engine: Count, step: Count, node: Type.String() })),
+          agent: orNull(object({ engine: Count, step: Count, node: Type.String(), program: orNull(Type.String()) })),
+          program: orNull(Program),
           /** Null where they are not known. */
           packages: orNull(
             Type.Array(
@@ -129,6 +155,13 @@ export const updates = {
     role: 'designer',
     status: 202,
     answer: object({ begun: Count }),
+  }),
+  'POST /updates/agents': route({
+    says: 'Brings the agent that Tin Porch has to servers, one after the other, tried on the backups of their sites first; with `back`, the one before is begun again there.',
+    role: 'designer',
+    body: object({ servers: Type.Array(words(40), { minItems: 1, maxItems: 200 }), back: Type.Boolean() }),
+    status: 202,
+    answer: Begun,
   }),
   'POST /servers/:name/renewals': route({
     says: 'Starts the front or the agent of a server anew; whoever comes meanwhile waits for a moment.',

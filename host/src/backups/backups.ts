@@ -3,6 +3,7 @@ import { readFile, rm, writeFile } from 'node:fs/promises';
 import { createServer, request } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
+import type pg from 'pg';
 import { messagesIn, migrateTables, NEWEST, restore, type BackedUpMessage } from '@tin-porch/cms';
 import { Problem } from '@tin-porch/core/ground';
 import type { SiteDocument } from '@tin-porch/core/model';
@@ -104,9 +105,10 @@ export class Backups {
   /**
    * Puts a backup up for a try: its rows into a schema of their own, its files into a folder, and the server before them;
    * then asks for every file as a visitor does and compares what comes, and counts the rows.
+   * @param step that the tables are of where they are now, for another version of the agent than that which made it
    * @throws NotProven with what is wrong, ResticError where it cannot be fetched
    */
-  prove(id: string, place: Place, snapshot: string): Promise<Proven> {
+  prove(id: string, place: Place, snapshot: string, step?: number): Promise<Proven> {
     return this.inTurn(async () => {
       const started = performance.now();
       const scratch = join(this.folder, 'try', id);
@@ -114,7 +116,7 @@ export class Backups {
       try {
         const { root, about } = await this.fetched(id, place, snapshot, scratch);
         const files = about.release ? await this.proveFiles(id, root, about.release) : 0;
-        await this.proveRows(join(root, 'rows.jsonl'), about.rows);
+        await this.proveRows(join(root, 'rows.jsonl'), about.rows, step);
         return { files, rows: sum(about.rows), ms: Math.round(performance.now() - started) };
       } finally {
         await rm(scratch, { recursive: true, force: true });
@@ -192,10 +194,10 @@ export class Backups {
     }
   }
 
-  private async proveRows(file: string, rows: Record<string, number>): Promise<void> {
+  private async proveRows(file: string, rows: Record<string, number>, step = NEWEST): Promise<void> {
     if (!sum(rows)) return;
     await this.parts.databases.scratch(async (pool) => {
-      await restore(pool, packed(file)).catch((error: Error) => {
+      await restore(pool, packed(file), false, step).catch((error: Error) => {
         throw new NotProven(`Its rows cannot be put back: ${error.message}`);
       });
       const count = async (what: string) => {
@@ -206,17 +208,39 @@ export class Backups {
       };
       await count('came back');
       // Whatever step of the tables is new has a way back, and it is one for these rows.
-      try {
-        await migrateTables(pool, NEWEST - 1);
-        await migrateTables(pool);
-      } catch (error) {
-        throw new NotProven(
-          `Its tables do not go back to step ${NEWEST - 1} and on to ${NEWEST} again: ${(error as Error).message}`,
-        );
+      const low = Math.min(step, NEWEST - 1);
+      const before = step < NEWEST ? await contents(pool, Object.keys(rows)) : null;
+      const go = async (to: number) => {
+        try {
+          await migrateTables(pool, to);
+        } catch (error) {
+          throw new NotProven(`Its tables do not go to step ${to}: ${(error as Error).message}`);
+        }
+      };
+      if (before) {
+        await go(NEWEST);
+        await count(`are there after the step to ${NEWEST}`);
       }
+      await go(low);
+      const after = before && (await contents(pool, Object.keys(rows)));
+      const lost = Object.keys(rows).find((table) => before?.[table] !== after?.[table]);
+      if (lost) throw new NotProven(`The rows of ${lost} are not what they were after step ${NEWEST} and back.`);
+      await go(NEWEST);
       await count('are there after a step back and one on');
     });
   }
+}
+
+/** What is in each table, as one figure that is another where anything of it is. */
+async function contents(pool: pg.Pool, tables: string[]): Promise<Record<string, string>> {
+  const found: Record<string, string> = {};
+  for (const table of tables) {
+    const { rows } = await pool.query<{ all: string }>(
+      `select coalesce(md5(string_agg(one, '' order by one)), '') as all from (select md5(row_to_json(t)::text) as one from ${table} t) each`,
+    );
+    found[table] = rows[0]!.all;
+  }
+  return found;
 }
 
 /** The SHA-256 of what is served at an address, or what was said instead. */

@@ -9,7 +9,7 @@ import { pipeline } from 'node:stream';
 /** Where the front finds it, and the agent. */
 const [OWN, AGENT] = ['waiting.sock', 'agent.sock'] as const;
 /** So long after the agent was missed first somebody is kept waiting, ms: from then on they are told that it is away. */
-const HOLD_MS = 6000;
+const HOLD_MS = 25_000;
 const AGAIN_MS = 40;
 const LOOK_MS = 15_000;
 

@@ -50,8 +50,8 @@ describe('what a server is made of', () => {
   });
 
   it('is told of the machine at hand', async () => {
-    const { agent, packages, listsAt } = await versions();
-    expect(agent).toEqual({ engine: ENGINE, step: NEWEST, node: process.versions.node });
+    const { agent, packages, listsAt } = await versions('0123456789ab');
+    expect(agent).toEqual({ engine: ENGINE, step: NEWEST, node: process.versions.node, program: '0123456789ab' });
     const names = packages!.map((p) => p.name);
     expect(names).toContain('nginx');
     expect(names).toContain('restic');
@@ -63,6 +63,6 @@ describe('what a server is made of', () => {
     }
     if (listsAt !== null) expect(Date.parse(listsAt)).toBeLessThanOrEqual(Date.now());
     // Asked again it is the same, and the machine is not asked.
-    expect(await versions()).toBe(await versions());
+    expect(await versions(null)).toBe(await versions(null));
   });
 });

@@ -20,8 +20,8 @@ export interface SystemPackage {
 }
 /** The versions of what a server is made of. */
 export interface Versions {
-  /** Of the renderer, and the newest step of the tables of a site. */
-  agent: { engine: number; step: number; node: string };
+  /** Of the renderer, the newest step of the tables of a site, and what the agent as a whole is called. */
+  agent: { engine: number; step: number; node: string; program: string | null };
   /** Null where the system is no Debian. */
   packages: SystemPackage[] | null;
   /** When the package lists were fetched last, ISO 8601; null where there are none: then nobody knows what is newer. */
@@ -105,10 +105,10 @@ export const forgetVersions = (): void => void (known = undefined);
 let known: { at: number; found: Promise<Versions> } | undefined;
 
 /** The versions of what this server is made of, a quarter of an hour old at most. @throws Error where apt does not answer */
-export function versions(now = Date.now()): Promise<Versions> {
+export function versions(program: string | null, now = Date.now()): Promise<Versions> {
   if (known && now - known.at < COUNTS_MS) return known.found;
   const found = (async () => ({
-    agent: { engine: ENGINE, step: NEWEST, node: process.versions.node },
+    agent: { engine: ENGINE, step: NEWEST, node: process.versions.node, program },
     packages: await packages(),
     listsAt: await listsAt(),
   }))();

@@ -235,6 +235,19 @@ export class Backups {
     return [last, words].filter(Boolean).join(' ');
   }
 
+  /** The newest backup of each of some sites that was proven and is not too old, with its place; none of those without. */
+  async newestOn(sites: readonly string[]): Promise<Map<string, { snapshot: string; place: BackupPlace }>> {
+    const { rows } = await this.db.query<{ site: string; place: string; snapshot: string }>(
+      `select distinct on (site) site, place, snapshot from backup
+       where site = any($1) and proven_at > now() - make_interval(hours => $2) and place = any($3)
+       order by site, made_at desc`,
+      [sites, PROVEN_HOURS, (this.config?.places ?? []).map((p) => p.name)],
+    );
+    const places = new Map<string, BackupPlace>();
+    for (const name of new Set(rows.map((r) => r.place))) places.set(name, await this.place(name));
+    return new Map(rows.map((r) => [r.site, { snapshot: r.snapshot, place: places.get(r.place)! }]));
+  }
+
   /** The backups of a site, the newest first, and what stands in the way of more. */
   async of(
     site: string,

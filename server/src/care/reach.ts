@@ -2,7 +2,7 @@ import { temporaryAddress } from '../deploy/deploy.js';
 import { HostRefused, type HostClient } from '../servers/host-client.js';
 import type { ServerRow } from '../servers/servers.js';
 import type { ReleaseRow } from '../sites/releases.js';
-import type { SiteRow } from '../sites/site-row.js';
+import type { SiteHead, SiteRow } from '../sites/site-row.js';
 import type { Sites } from '../sites/sites.js';
 
 /** Where a visitor finds a site: at its domain over TLS where it is open; else at its temporary address, with a ticket. */
@@ -17,7 +17,10 @@ export interface Reach {
 }
 
 /** How a site is reached from outside, its server asked for itself: so one trouble does not hide another. */
-export async function reachOf(site: SiteRow, server: ServerRow & { client: HostClient }): Promise<Reach> {
+export async function reachOf(
+  site: Pick<SiteHead, 'id' | 'domain' | 'open' | 'temporary'>,
+  server: ServerRow & { client: HostClient },
+): Promise<Reach> {
   if (site.domain !== null && site.open)
     return { secure: true, host: site.domain, address: server.address, port: server.httpsPort, preview: null };
   return {

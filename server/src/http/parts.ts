@@ -10,6 +10,7 @@ import type { Reports } from '../books/reports.js';
 import type { Mending } from '../care/mending.js';
 import type { Lab } from '../care/lab.js';
 import type { Previews } from '../previews/previews.js';
+import type { AgentUpdates } from '../updates/agent-updates.js';
 import type { Rollouts } from '../updates/rollouts.js';
 import type { Trials } from '../updates/trials.js';
 import type { Updates } from '../updates/updates.js';
@@ -59,6 +60,7 @@ export interface Parts {
   previews: Previews;
   updates: Updates;
   rollouts: Rollouts;
+  agents: AgentUpdates;
   mending: Mending;
   visits: Visits;
   watch: Watch;

@@ -19,6 +19,7 @@ export type JobKind =
   | 'revive'
   | 'move'
   | 'own'
+  | 'agent'
   | 'cleaning';
 /** Those that change what is served: one of them at a time for a site. */
 const SWITCHING: readonly JobKind[] = [

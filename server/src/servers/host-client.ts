@@ -60,9 +60,28 @@ export interface RoomMeasured {
   at: string | null;
   sites: Record<string, { files: number; rows: number; logs: number }>;
 }
+/** The versions of the agent on a server. */
+export interface HostProgram {
+  running: string;
+  installed: string;
+  /** Whether it is known to serve: until then, the one before comes back where nobody says so. */
+  known: boolean;
+  /** The one before it, to which it would go back. */
+  before: string | null;
+  /** The newest that did not come up, and why. */
+  fallen: { version: string; at: string; why: string } | null;
+}
+/** What a version of the agent found of a backup. */
+export interface TriedProgram {
+  site: string;
+  /** The step of the tables it knows. */
+  step: number;
+  wrong: string | null;
+  rows?: number;
+}
 /** The versions of what a server is made of. */
 export interface HostVersions {
-  agent: { engine: number; step: number; node: string };
+  agent: { engine: number; step: number; node: string; program?: string | null };
   /** Packages of the system; null where it is no Debian. */
   packages: { name: string; installed: string; candidate: string; security: boolean; oldRuns: boolean }[] | null;
   /** When its package lists were fetched last; null where there are none. */
@@ -176,6 +195,8 @@ const ANSWER_MS = 15_000;
 const MAIL_MS = 4000;
 /** How long a backup or its try may take, ms. */
 const BACKUP_MS = 280_000;
+/** How long an agent may take to be there, ms: some megabytes. */
+const PROGRAM_MS = 180_000;
 /** Where a backup is kept, and what it is closed with. */
 export interface BackupPlace {
   repository: string;
@@ -275,6 +296,18 @@ export class HostClient {
   renewFront = () => this.call<void>('POST', '/renewals/front');
   /** Has its agent start anew: it says which process is to end. */
   renewAgent = () => this.call<{ process: number }>('POST', '/renewals/agent');
+  /** The versions of its agent. @param within how long it may take to say so, ms */
+  programs = (within?: number) => this.call<HostProgram>('GET', '/programs', undefined, undefined, within);
+  /** Sends it a version of the agent; it says no to one that cannot run there. */
+  putProgram = (version: string, archive: Readable) =>
+    this.call<void>('PUT', `/programs/${version}`, undefined, archive, PROGRAM_MS);
+  /** Has a version prove backups beside the one that serves. */
+  tryProgram = (version: string, sites: { site: string; snapshot: string; place: BackupPlace }[]) =>
+    this.call<{ tried: TriedProgram[] }>('POST', `/programs/${version}/tries`, { sites }, undefined, BACKUP_MS);
+  /** Begins a version in place of the one that runs: from then on it has two minutes to be known to serve. */
+  beginProgram = (version: string) => this.call<{ process: number }>('POST', `/programs/${version}/beginning`);
+  /** Says that a version is known to serve. */
+  programServes = (version: string) => this.call<void>('POST', `/programs/${version}/serving`);
   /** What went wrong lately, the newest first. */
   troubles = async () => (await this.call<{ troubles: HostTrouble[] }>('GET', '/troubles')).troubles;
   health = (within?: number) => this.call<HostHealth>('GET', '/health', undefined, undefined, within);

@@ -37,6 +37,8 @@ export interface StackOptions {
   password?: string;
   /** Gives the first account another password. */
   newPassword?: boolean;
+  /** The folder of the agent that is brought to servers, where it is another than theirs. */
+  agent?: string;
   /** No browser looks at sites unless it is asked to. */
   unlooked?: boolean;
   /** Looks at every answer of the API before it is sent. */
@@ -430,7 +432,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
         mail: { host: mail.address, port: mail.port, from: `post@${name}.example`, bounces: `${name}.example` },
         bounces: { address: at(last), port: 2525 },
       };
-      return { config, up: node(name, 'host/dist/run/main.mjs', config) };
+      return { config, up: node(name, 'host/dist/run/agent.mjs', config) };
     });
     const allUp = Promise.all([standins, ...keeping, ...starting.map((s) => s.up)]);
     // Whatever fails is thrown where it is awaited, below.
@@ -513,6 +515,7 @@ export async function startStack(options: StackOptions): Promise<Stack> {
       },
       mail: { host: mail.address, port: mail.port, from: 'porch@tinporch.example' },
       ...(existsSync(BROWSER) && { browser: BROWSER }),
+      ...(options.agent && { agent: options.agent }),
       ...(!options.unlooked && { lookCron: '* * * * *' }),
       ...(options.checkAnswers && { checkAnswers: true }),
     };

@@ -132,6 +132,7 @@ export async function smallWorld() {
       ines,
     },
     quay: async () => (await servers.get('quay'))!,
+    hostConfig,
     hostData: hostConfig.data,
     /** Something done in the database of a site on its server. */
     async hostDb(id: string, sql: string): Promise<pg.QueryResult> {

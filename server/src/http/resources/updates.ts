@@ -36,20 +36,22 @@ function rolledOut(r: RolloutRow & { sites: RolloutSite[] }) {
 
 /** Versions of what draws and serves sites. */
 export function updateHandlers(parts: Parts): Handlers<typeof updateRoutes> {
-  const { config, sites, servers, jobs, trials, updates, rollouts } = parts;
+  const { config, sites, servers, jobs, trials, updates, rollouts, agents } = parts;
   const liveOf = async (organisation: string): Promise<SiteHead[]> =>
     (await sites.list(organisation)).filter((s) => s.liveRelease !== null && s.leavesAt === null && s.server !== null);
 
   return {
     'GET /updates': async ({ me }) => {
       const org = me.organisation;
-      const [live, tried, wanted, rollout, last, all, ...open] = await Promise.all([
+      const [live, tried, wanted, rollout, last, all, brought, ...open] = await Promise.all([
+        // In the order of what is told.
         liveOf(org),
         trials.all(org),
         trials.wanted(org),
         rollouts.newest(org),
         updates.newestOfAll(org),
         servers.all(),
+        Promise.all([agents.version(), jobs.newestOfHouse('agent'), agents.newest()]),
         jobs.ofKind(org, 'trial'),
         jobs.ofKind(org, 'update'),
       ]);
@@ -68,6 +70,14 @@ export function updateHandlers(parts: Parts): Handlers<typeof updateRoutes> {
             last: one ? updated(one) : null,
           };
         }),
+        agents: {
+          version: brought[0],
+          job: (brought[1] ?? null) as never,
+          updates: brought[2].map(({ server, by, from, to, state, words, begunAt, endedAt }) => ({
+            ...{ server, by, from, to, state, words, begunAt: begunAt.toISOString() },
+            endedAt: endedAt && endedAt.toISOString(),
+          })),
+        },
         rollout: rollout && rolledOut(rollout),
         servers: await Promise.all(
           all
@@ -75,8 +85,12 @@ export function updateHandlers(parts: Parts): Handlers<typeof updateRoutes> {
             .map(async (s) => {
               const said = await s.client.versions(VERSIONS_MS).catch((error: Error) => error);
               if (said instanceof Error)
-                return { name: s.name, error: said.message, agent: null, packages: null, listsAt: null };
-              return { name: s.name, error: null, ...said };
+                return { name: s.name, error: said.message, agent: null, program: null, packages: null, listsAt: null };
+              const { agent } = said;
+              return {
+                ...{ name: s.name, error: null, ...said, agent: { ...agent, program: agent.program ?? null } },
+                program: agent.program ? await s.client.programs(VERSIONS_MS).catch(() => null) : null,
+              };
             }),
         ),
       };
@@ -106,6 +120,14 @@ export function updateHandlers(parts: Parts): Handlers<typeof updateRoutes> {
       const begun = await rollouts.takeBack(me.organisation, me.name);
       await note(`Takes the update of ${some(begun, 'site')} back`);
       return { begun };
+    },
+    'POST /updates/agents': async ({ me, body, note }) => {
+      const known = new Set((await servers.all()).map((s) => s.name));
+      const unknown = body.servers.find((s) => !known.has(s));
+      if (unknown !== undefined) throw new Problem(404, 'There is no such server', unknown);
+      const job = await jobs.begin(null, 'agent', { ...body, by: me.name });
+      await note(`${body.back ? 'Takes the agent back on' : 'Brings the agent to'} ${body.servers.join(', ')}`);
+      return { job: job as never };
     },
     'POST /servers/:name/renewals': async ({ params, body, note }) => {
       const server = await servers.get(params['name']!);

@@ -17,6 +17,7 @@ const NAMES = {
   leave: 'Letting go',
   remove: 'Removal',
   own: 'Backup of Tin Porch itself',
+  agent: 'Another version of the agent',
   cleaning: 'Cleaning',
 };
 const STATES = {
