@@ -2,6 +2,8 @@
 // Bundles lie as deep as the modules they are made of, so that paths relative to them stay true.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { builtinModules } from 'node:module';
+import { NEWEST } from '@tin-porch/cms';
+import { ENGINE } from '@tin-porch/core/page';
 import { build } from 'esbuild';
 
 const programs = {
@@ -66,7 +68,7 @@ const built = await Promise.all(
   ),
 );
 
-// An agent is sent to servers by itself: what has to be installed there beside it goes with it.
+// An agent is sent to servers by itself: what it is, and what has to be installed there beside it, goes with it.
 const beside = new Set(
   built.flatMap(({ metafile }) =>
     Object.entries(metafile.outputs)
@@ -80,6 +82,9 @@ const beside = new Set(
 beside.delete('pg-native');
 const installed = (name) => JSON.parse(readFileSync(`node_modules/${name}/package.json`, 'utf8')).version;
 writeFileSync(
-  'host/dist/run/needs.json',
-  JSON.stringify({ node: '20.0.0', packages: Object.fromEntries([...beside].sort().map((n) => [n, installed(n)])) }),
+  'host/dist/run/about.json',
+  JSON.stringify({
+    ...{ engine: ENGINE, step: NEWEST, node: '20.0.0' },
+    packages: Object.fromEntries([...beside].sort().map((n) => [n, installed(n)])),
+  }),
 );

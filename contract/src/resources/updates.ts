@@ -75,8 +75,8 @@ export const updates = {
         }),
       ),
       agents: object({
-        /** The version that Tin Porch has to send; null where it has none. */
-        version: orNull(Type.String()),
+        /** What Tin Porch has to send; null where it has none. */
+        newest: orNull(object({ version: Type.String(), engine: Count, step: Count })),
         job: orNull(Job),
         updates: Type.Array(
           object({
@@ -162,6 +162,10 @@ export const updates = {
     body: object({ servers: Type.Array(words(40), { minItems: 1, maxItems: 200 }), back: Type.Boolean() }),
     status: 202,
     answer: Begun,
+  }),
+  'DELETE /updates/agents': route({
+    says: 'Stops it; one that was begun and is not known to serve gives way to the one before by itself.',
+    role: 'designer',
   }),
   'POST /servers/:name/renewals': route({
     says: 'Starts the front or the agent of a server anew; whoever comes meanwhile waits for a moment.',

@@ -5,7 +5,7 @@ import { dirname, join } from 'node:path';
 import { createInterface } from 'node:readline';
 import type { Readable } from 'node:stream';
 import { Problem } from '@tin-porch/core/ground';
-import { AGENT, needsIn, unmet, unpacked, VERSION, versionIn } from '@tin-porch/press/programs';
+import { AGENT, aboutIn, unmet, unpacked, VERSION, versionIn } from '@tin-porch/press/programs';
 import { readChoice, writeChoice, type Fallen } from './choice.js';
 import type { AskedTry, Tried } from './trial.js';
 
@@ -71,7 +71,7 @@ export class Programs {
       const came = await versionIn(part);
       if (came !== version)
         throw new Problem(422, 'That is not the version it is said to be', `It is ${came ?? 'no agent'}.`);
-      const wrong = await unmet(await needsIn(part), join(this.root, AGENT));
+      const wrong = await unmet(await aboutIn(part), join(this.root, AGENT));
       if (wrong.length) throw new Problem(409, 'It cannot run on this server', wrong.join(' '));
       // What is not in its own files is read from where it was installed.
       const packages = join(this.folder, 'node_modules');

@@ -11,11 +11,16 @@ import { create, extract } from 'tar';
 const PARTS = ['host/dist/run', 'desk/dist/browser'] as const;
 /** The file by which it is begun. */
 export const AGENT = 'host/dist/run/main.mjs';
-const NEEDS = 'host/dist/run/needs.json';
+const ABOUT = 'host/dist/run/about.json';
 /** What a version is called: the first letters of the SHA-256 of all that it is made of. */
 export const VERSION = /^[0-9a-f]{12}$/;
 
-/** What has to be installed beside an agent: Node, and packages that are not in its own files, by name. */
+/** What an agent says of itself: what it draws pages by, the newest step of the tables of a site that it knows, what it needs. */
+export interface AboutAgent extends Needs {
+  engine: number;
+  step: number;
+}
+/** What has to be installed beside it: Node, and packages that are not in its own files, by name. */
 export interface Needs {
   node: string;
   packages: Record<string, string>;
@@ -64,9 +69,9 @@ export async function unpacked(archive: Readable, root: string): Promise<void> {
   );
 }
 
-/** What the agent in a folder needs. @throws Error where it does not say so */
-export const needsIn = async (root: string): Promise<Needs> =>
-  JSON.parse(await readFile(join(root, NEEDS), 'utf8')) as Needs;
+/** What the agent in a folder says of itself. @throws Error where it does not */
+export const aboutIn = async (root: string): Promise<AboutAgent> =>
+  JSON.parse(await readFile(join(root, ABOUT), 'utf8')) as AboutAgent;
 
 const numbers = (version: string): [number, number] => {
   const [, major, minor] = /^v?(\d+)\.(\d+)/.exec(version) ?? ['', '0', '0'];

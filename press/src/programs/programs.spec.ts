@@ -4,7 +4,7 @@ import { dirname, join } from 'node:path';
 import { Readable } from 'node:stream';
 import { buffer } from 'node:stream/consumers';
 import { create } from 'tar';
-import { AGENT, needsIn, packed, unmet, unpacked, VERSION, versionIn } from './index.js';
+import { AGENT, aboutIn, packed, unmet, unpacked, VERSION, versionIn } from './index.js';
 
 describe('the agent as it is sent', () => {
   let folder: string;
@@ -18,7 +18,7 @@ describe('the agent as it is sent', () => {
     folder = mkdtempSync(join(tmpdir(), 'tin-porch-programs-'));
     put('one', AGENT, 'begin()');
     put('one', `${AGENT}.map`, 'for whoever mends it');
-    put('one', 'host/dist/run/needs.json', '{"node":"20.0.0","packages":{"sharp":"0.35.1"}}');
+    put('one', 'host/dist/run/about.json', '{"engine":5,"step":13,"node":"20.0.0","packages":{"sharp":"0.35.1"}}');
     put('one', 'desk/dist/browser/media/a.css', 'a{}');
     put('one', 'host/dist/main.js', 'not of it');
   });
@@ -31,7 +31,7 @@ describe('the agent as it is sent', () => {
     await unpacked(await packed(at('one')), at('two'));
     expect(await versionIn(at('two'))).toBe(version);
     expect(readFileSync(at('two', AGENT), 'utf8')).toBe('begin()');
-    expect(readdirSync(at('two/host/dist/run')).sort()).toEqual(['main.mjs', 'needs.json']);
+    expect(readdirSync(at('two/host/dist/run')).sort()).toEqual(['main.mjs', 'about.json']);
     expect(readdirSync(at('two/host/dist'))).toEqual(['run']);
   });
 
@@ -71,7 +71,7 @@ describe('the agent as it is sent', () => {
   it('needs packages as they are installed: the same first number, and none older', async () => {
     const installed = (version: string) =>
       put('one/node_modules', 'sharp/package.json', JSON.stringify({ name: 'sharp', version }));
-    const needs = await needsIn(at('one'));
+    const needs = await aboutIn(at('one'));
     expect(await unmet(needs, at('one', AGENT))).toEqual(['It needs sharp 0.35.1, which is not installed here.']);
     installed('0.35.9');
     expect(await unmet(needs, at('one', AGENT))).toEqual([]);

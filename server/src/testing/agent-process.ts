@@ -58,7 +58,7 @@ export function otherAgents() {
       const after = change(before);
       if (after === before) throw new Error(`${name} is the agent as it is.`);
       writeFileSync(main, after);
-      if (needs) writeFileSync(join(root, RUN, 'needs.json'), JSON.stringify(needs));
+      if (needs) writeFileSync(join(root, RUN, 'about.json'), JSON.stringify(needs));
       return root;
     },
     end: () => rmSync(folder, { recursive: true, force: true }),

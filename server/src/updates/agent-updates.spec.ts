@@ -48,7 +48,7 @@ describe('another version of the agent', () => {
   const newest = async () => (await of(OWN_AGENT).newest(1))[0]!;
   const step = async () => (await world.hostDb(id, 'select max(id) as step from cms_migration')).rows[0].step as number;
   const visitor = () => new DeskClient({ address: `${world.net}.11`, port: 8712, host: `${id}.quay.test` });
-  const versionOf = async (root: string) => (await of(root).version())!;
+  const versionOf = async (root: string) => (await of(root).about())!.version;
 
   beforeAll(async () => {
     world = await smallWorld();
@@ -92,7 +92,12 @@ describe('another version of the agent', () => {
 
   it('is refused where it is not what it is said to be, or what it needs is not there', async () => {
     const { client } = await world.quay();
-    const needy = others.make('needy', (p) => `/* needy */${p}`, { node: '20.0.0', packages: { sharp: '99.0.0' } });
+    const needy = others.make('needy', (p) => `/* needy */${p}`, {
+      engine: 5,
+      step: 13,
+      node: '20.0.0',
+      packages: { sharp: '99.0.0' },
+    });
     const refused = (await bring(needy)).error!;
     expect(refused.message).toMatch(/^quay: It cannot run on this server\. It needs sharp 99\.0\.0; here is \d/);
     const { packed } = await import('@tin-porch/press/programs');

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { fileURLToPath } from 'node:url';
 import { some } from '@tin-porch/core/some';
-import { packed, versionIn } from '@tin-porch/press/programs';
+import { aboutIn, packed, versionIn, type AboutAgent } from '@tin-porch/press/programs';
 import type { Backups } from '../backups/backups.js';
 import { reachOf } from '../care/reach.js';
 import { visit } from '../care/visitor.js';
@@ -48,7 +48,7 @@ const NOWHERE = '/nothing-is-here/';
  * begun in place of the one before, looked at as visitors do; and the one before is back where anything is wrong.
  */
 export class AgentUpdates {
-  private own: Promise<string | null> | undefined;
+  private own: Promise<(AboutAgent & { version: string }) | null> | undefined;
 
   constructor(
     private readonly db: Database,
@@ -58,8 +58,13 @@ export class AgentUpdates {
     private readonly roots: string[],
   ) {}
 
-  /** The version that Tin Porch has; null where there is none beside it. */
-  version = (): Promise<string | null> => (this.own ??= versionIn(this.root));
+  /** The agent that Tin Porch has; null where there is none beside it. */
+  about = () =>
+    (this.own ??= (async () => {
+      const version = await versionIn(this.root);
+      return version === null ? null : { ...(await aboutIn(this.root)), version };
+    })());
+  private version = async () => (await this.about())?.version ?? null;
 
   /** What was brought to servers, the newest first. */
   async newest(limit = 40): Promise<AgentUpdateRow[]> {

@@ -51,7 +51,7 @@ export function updateHandlers(parts: Parts): Handlers<typeof updateRoutes> {
         rollouts.newest(org),
         updates.newestOfAll(org),
         servers.all(),
-        Promise.all([agents.version(), jobs.newestOfHouse('agent'), agents.newest()]),
+        Promise.all([agents.about(), jobs.newestOfHouse('agent'), agents.newest()]),
         jobs.ofKind(org, 'trial'),
         jobs.ofKind(org, 'update'),
       ]);
@@ -71,7 +71,7 @@ export function updateHandlers(parts: Parts): Handlers<typeof updateRoutes> {
           };
         }),
         agents: {
-          version: brought[0],
+          newest: brought[0] && { version: brought[0].version, engine: brought[0].engine, step: brought[0].step },
           job: (brought[1] ?? null) as never,
           updates: brought[2].map(({ server, by, from, to, state, words, begunAt, endedAt }) => ({
             ...{ server, by, from, to, state, words, begunAt: begunAt.toISOString() },
@@ -128,6 +128,13 @@ export function updateHandlers(parts: Parts): Handlers<typeof updateRoutes> {
       const job = await jobs.begin(null, 'agent', { ...body, by: me.name });
       await note(`${body.back ? 'Takes the agent back on' : 'Brings the agent to'} ${body.servers.join(', ')}`);
       return { job: job as never };
+    },
+    'DELETE /updates/agents': async ({ note }) => {
+      const job = await jobs.newestOfHouse('agent');
+      if (!job || !['waiting', 'running', 'retrying'].includes(job.state))
+        throw new Problem(409, 'No agent is being brought');
+      await jobs.cancel(job.id);
+      await note('Stopped bringing the agent');
     },
     'POST /servers/:name/renewals': async ({ params, body, note }) => {
       const server = await servers.get(params['name']!);

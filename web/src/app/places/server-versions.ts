@@ -27,8 +27,7 @@ const STALE_MS = 8 * 86_400_000;
       <p class="quiet">
         Its agent draws pages by version {{ a.engine }} and keeps tables of step {{ a.step }}; Node {{ a.node }}.
         @if (a.engine < newest()) {
-          <b>It is older than Tin Porch itself</b>: what clients change on their sites is drawn by it. Put the newer
-          agent on the server and start it again.
+          <b>It is older than Tin Porch itself</b>: what clients change on their sites is drawn by it.
         }
       </p>
     }

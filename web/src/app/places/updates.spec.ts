@@ -17,6 +17,7 @@ type Rollout = NonNullable<Found['rollout']>;
 type Server = Found['servers'][number];
 
 const AT = '2026-11-28T02:00:00.000Z';
+const V5 = '5555aaaa5555';
 const trial = (verdict: Trial['verdict'], more: Partial<Trial> = {}): Trial => ({
   ...{ at: AT, engine: 5, verdict, words: verdict === 'same' ? [] : ['1 page looks otherwise.'], counts: true },
   ...{ letBy: null, letAt: null },
@@ -41,7 +42,14 @@ const rollout = (more: Partial<Rollout> = {}): Rollout => ({
   ...more,
 });
 const server = (more: Partial<Server> = {}): Server => ({
-  ...{ name: 'quay', error: null, agent: { engine: 5, step: 13, node: '20.19.0' }, packages: [], listsAt: AT },
+  ...{
+    name: 'quay',
+    error: null,
+    agent: { engine: 5, step: 13, node: '20.19.0', program: V5 },
+    packages: [],
+    listsAt: AT,
+  },
+  program: { running: V5, installed: V5, known: true, before: null, fallen: null },
   ...more,
 });
 const pack = (name: string, more: Partial<NonNullable<Server['packages']>[number]> = {}) => ({
@@ -66,6 +74,7 @@ describe('updates', () => {
   const answer = async (found: Partial<Found> = {}) => {
     http.expectOne('/api/updates').flush({
       ...{ engine: 5, able: true, sites: [], rollout: null, servers: [] },
+      agents: { newest: { version: V5, engine: 5, step: 13 }, job: null, updates: [] },
       changes: [{ engine: 5, says: 'The bars take its night colour.', matters: 'It dazzles nobody.' }],
       ...found,
     });
@@ -309,7 +318,9 @@ describe('what a server is made of', () => {
     TestBed.resetTestingModule();
     expect((await shown(server({ packages: null }))).text).toContain('It is no Debian');
     TestBed.resetTestingModule();
-    const silent = await shown(server({ error: 'The server quay does not answer.', agent: null, packages: null }));
+    const silent = await shown(
+      server({ error: 'The server quay does not answer.', agent: null, program: null, packages: null }),
+    );
     expect([silent.chip.textContent, silent.text]).toEqual([
       'not asked',
       jasmine.stringContaining('does not answer'),
@@ -377,7 +388,9 @@ describe('what a server is made of', () => {
   });
 
   it('says where its agent is older than Tin Porch itself', async () => {
-    const old = await shown(server({ agent: { engine: 4, step: 12, node: '20.19.0' }, packages: [pack('nginx')] }));
+    const old = await shown(
+      server({ agent: { engine: 4, step: 12, node: '20.19.0', program: null }, packages: [pack('nginx')] }),
+    );
     expect(old.text).toContain('It is older than Tin Porch itself');
     expect(old.chip.classList.contains('moss')).toBeFalse();
   });

@@ -2,13 +2,25 @@ import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@a
 import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
 import { RouterLink } from '@angular/router';
 import { some } from '@tin-porch/core/some';
-import { catchError, debounceTime, EMPTY, filter, firstValueFrom, merge, startWith, switchMap, timer } from 'rxjs';
+import {
+  catchError,
+  debounceTime,
+  EMPTY,
+  filter,
+  firstValueFrom,
+  merge,
+  startWith,
+  Subject,
+  switchMap,
+  timer,
+} from 'rxjs';
 import { PorchEvents } from '../api/events';
 import type { Answered } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
 import { Dialogs } from '../parts/dialogs';
 import { trialState } from '../parts/trial-state';
 import { time, when } from '../parts/when';
+import { AgentVersions, isOpen } from './agent-versions';
 import { ServerVersions } from './server-versions';
 
 type Found = Answered<'GET /updates'>;
@@ -38,7 +50,7 @@ const STATES: Record<Rollout['sites'][number]['state'], string> = {
   selector: 'tp-updates',
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'contents' },
-  imports: [RouterLink, ServerVersions],
+  imports: [AgentVersions, RouterLink, ServerVersions],
   template: `
     <main class="place">
       <h1>
@@ -202,9 +214,19 @@ const STATES: Record<Rollout['sites'][number]['state'], string> = {
         <section aria-labelledby="servers-behind">
           <h2 id="servers-behind" class="gap">Servers</h2>
           <p class="quiet">
-            Tin Porch is no master of their systems: it says what is behind, and leaves it to whoever is.
+            The agent is Tin Porch’s own. Of their systems it is no master: it says what is behind, and leaves it to
+            whoever is.
           </p>
           <div class="shelves">
+            @if (f.servers.length) {
+              <tp-agent-versions
+                class="sheet"
+                [agents]="f.agents"
+                [servers]="f.servers"
+                [now]="now()"
+                (changed)="again.next()"
+              />
+            }
             @for (s of f.servers; track s.name) {
               <tp-server-versions class="sheet" [server]="s" [newest]="f.engine" [now]="now()" />
             } @empty {
@@ -325,6 +347,7 @@ export class UpdatesPlace {
   protected readonly busy = signal(false);
   protected readonly now = signal(Date.now());
   protected readonly rest = signal(60);
+  protected readonly again = new Subject<void>();
   /** Those left out by hand: whatever comes is in. */
   private readonly out = signal<ReadonlySet<string>>(new Set());
   protected readonly rests = RESTS;
@@ -360,9 +383,12 @@ export class UpdatesPlace {
   protected readonly line = computed(() => {
     const f = this.found();
     if (!f) return '';
+    const { newest } = f.agents;
+    const agents = f.servers.filter((s) => newest && s.program && s.program.running !== newest.version).length;
     const holes = f.servers.filter((s) => s.packages?.some((p) => p.security)).length;
     return [
       this.behind().length ? `${some(this.behind().length, 'site')} behind` : 'Every site up to date',
+      agents ? `${some(agents, 'agent')} behind` : '',
       holes ? `${some(holes, 'server')} with a hole to close` : '',
     ]
       .filter(Boolean)
@@ -377,6 +403,9 @@ export class UpdatesPlace {
         debounceTime(250),
       ),
       events.back,
+      this.again,
+      // Nobody is told of what belongs to no site.
+      timer(LOOK_MS, LOOK_MS).pipe(filter(() => isOpen(this.found()?.agents.job ?? null))),
       timer(LOOK_MS, LOOK_MS).pipe(filter(() => this.under() || this.behind().some((s) => s.wanted || s.job))),
     )
       .pipe(
