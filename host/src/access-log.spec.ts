@@ -82,6 +82,39 @@ describe('access logs', () => {
     expect(days['2026-11-02']!.from).toEqual({ '': 1, 'search.example': 1 });
   });
 
+  it('are looked through from the newest line on, to as many as are wanted and the others of that second', async () => {
+    const logs = new AccessLogs(folder);
+    const at = (time: string, path: string, status = 200) =>
+      writeLogLine({ ...entry(path, '198.51.100.9'), time: new Date(time), status });
+    await logs.replace('yard', '2026-11-02', at('2026-11-02T10:00:00Z', '/old/', 404));
+    await logs.replace(
+      'yard',
+      '2026-11-03',
+      [
+        at('2026-11-03T08:00:00Z', '/a/'),
+        at('2026-11-03T08:00:05Z', '/gone/', 404),
+        at('2026-11-03T08:00:05Z', '/b/'),
+        at('2026-11-03T08:00:05Z', '/c/'),
+      ].join('\n'),
+    );
+    const any = { text: '', answers: 'any', before: null } as const;
+    const search = async (query: Partial<Parameters<AccessLogs['search']>[1]>, most = 10, deadline = Infinity) => {
+      const { found, ...rest } = await logs.search('yard', { ...any, ...query }, most, deadline);
+      return { paths: found.map((f) => f.path), ...rest };
+    };
+    const all = ['/c/', '/b/', '/gone/', '/a/', '/old/'];
+    expect(await search({})).toEqual({ paths: all, whole: true, since: '2026-11-02' });
+    expect(await search({}, 1)).toEqual({ paths: ['/c/', '/b/', '/gone/'], whole: false, since: '2026-11-03' });
+    expect((await search({ before: '2026-11-03T08:00:05.000Z' })).paths).toEqual(['/a/', '/old/']);
+    expect((await search({ answers: 'refused' })).paths).toEqual(['/gone/', '/old/']);
+    expect((await search({ text: 'GONE' })).paths).toEqual(['/gone/']);
+    // As many as are wanted were there, and a day was not looked at.
+    expect(await search({}, 4)).toEqual({ paths: all.slice(0, 4), whole: false, since: '2026-11-03' });
+    // There was no time for any of it.
+    expect(await search({}, 10, 0)).toEqual({ paths: [], whole: false, since: null });
+    expect(await logs.search('nobody', any, 10, Infinity)).toEqual({ found: [], whole: true, since: null });
+  });
+
   it('shorten addresses after a week, and count the same visits as before', async () => {
     const logs = new AccessLogs(folder);
     const line = (address: string) =>

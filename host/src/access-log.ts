@@ -1,7 +1,15 @@
 import { createReadStream } from 'node:fs';
 import { readdir, readFile, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
-import { readLogLine, shortenLog, Tally, type VisitDay } from '@tin-porch/core/care';
+import {
+  lineTest,
+  readLogLine,
+  shortenLog,
+  Tally,
+  type LogFound,
+  type LogQuery,
+  type VisitDay,
+} from '@tin-porch/core/care';
 import { writeDurable } from './durable.js';
 
 /** A log as far as it was counted. */
@@ -19,6 +27,13 @@ const OVER_MS = 2 * 86_400_000;
 /** After so many days addresses are shortened, and after so many a log is thrown away. */
 const SHORTENED_DAYS = 7;
 const KEPT_DAYS = 92;
+
+/** What was found in the logs of a site. */
+export interface LogsLookedThrough {
+  found: LogFound[];
+  whole: boolean;
+  since: string | null;
+}
 
 /** Access logs in the combined log format, as the front writes them: one file a site and day; and what they say about visits. */
 export class AccessLogs {
@@ -102,6 +117,33 @@ export class AccessLogs {
     return out;
   }
 
+  /**
+   * The newest lines of a site that a query is about, the newest first; whether its logs were looked through to their
+   * beginning, and if not, from which day on (ISO date), null where none was. No log is begun after the deadline.
+   * @param most lines; those of the same second as the last are all there @param deadline ms since 1970
+   */
+  async search(siteId: string, query: LogQuery, most: number, deadline: number): Promise<LogsLookedThrough> {
+    const test = lineTest(query);
+    const found: LogFound[] = [];
+    let since: string | null = null;
+    for (const day of (await this.days(siteId)).reverse()) {
+      if (query.before !== null && day > query.before.slice(0, 10)) continue;
+      if (found.length >= most || Date.now() > deadline) return { found, whole: false, since };
+      const ofDay: LogFound[] = [];
+      for await (const line of linesOf(join(this.folder, siteId, `${day}.log`))) {
+        const one = test(line);
+        if (one) ofDay.push(one);
+        // What came first on a busy day is older than what is asked for.
+        if (ofDay.length > 20 * most) ofDay.splice(0, ofDay.length - 10 * most);
+      }
+      const newest = newestOf(ofDay, most - found.length);
+      found.push(...newest);
+      if (newest.length < ofDay.length) return { found, whole: false, since: day };
+      since = day;
+    }
+    return { found, whole: true, since };
+  }
+
   /** Counts a log to where it ends now; asked twice at once, it is read once. */
   private async count(file: string, own: ReadonlySet<string>): Promise<VisitDay> {
     const running = this.counting.get(file);
@@ -138,4 +180,29 @@ export class AccessLogs {
     this.counted.set(file, { size, ino, day, rest, tally: over ? null : tally });
     return day;
   }
+}
+
+/** The lines of a log, without their ends. */
+async function* linesOf(file: string): AsyncGenerator<string> {
+  let rest = '';
+  for await (const part of createReadStream(file, {
+    encoding: 'latin1',
+    highWaterMark: 1 << 20,
+  }) as AsyncIterable<string>) {
+    const text = rest + part;
+    let from = 0;
+    for (let end = text.indexOf('\n'); end >= 0; end = text.indexOf('\n', from)) {
+      yield text.slice(from, end);
+      from = end + 1;
+    }
+    rest = text.slice(from);
+  }
+  if (rest) yield rest;
+}
+
+/** The newest of some lines, the newest first: at most so many, and the others of the same second as the last. */
+function newestOf(lines: LogFound[], most: number): LogFound[] {
+  const sorted = lines.reverse().sort((a, b) => (a.at < b.at ? 1 : a.at > b.at ? -1 : 0));
+  const last = sorted[most - 1]?.at;
+  return last === undefined ? sorted : sorted.filter((l, n) => n < most || l.at === last);
 }

@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import type { TLSSocket } from 'node:tls';
 import { statfs } from 'node:fs/promises';
 import { pipeline } from 'node:stream/promises';
+import { ANSWERS, type LogQuery } from '@tin-porch/core/care';
 import { checkOf, faultsIn, type Check } from '@tin-porch/core/check';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 import {
@@ -259,6 +260,19 @@ const checks = {
     required: ['addresses'],
     properties: { addresses: { type: 'array', maxItems: 200, items: address } },
   }),
+  search: checkOf({
+    ...closed,
+    required: ['sites', 'text', 'answers', 'before', 'most'],
+    properties: {
+      sites: { type: 'array', maxItems: 2000, items: id },
+      text: { type: 'string', maxLength: 200 },
+      answers: { enum: Object.keys(ANSWERS) },
+      before: {
+        anyOf: [{ type: 'string', pattern: '^\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d:\\d\\d\\.000Z$' }, { type: 'null' }],
+      },
+      most: { type: 'integer', minimum: 1, maximum: 500 },
+    },
+  }),
   tries: checkOf({
     ...closed,
     required: ['sites'],
@@ -286,6 +300,8 @@ const checks = {
     properties: { key: { type: 'string', maxLength: 20000 }, chain: { type: 'string', maxLength: 100000 } },
   }),
 };
+/** How long logs may be looked through for one question, ms: no other is begun after that. */
+const SEARCH_MS = 4000;
 const isId = checkOf(id);
 const isDomain = checkOf(domain);
 const isUuid = checkOf({ type: 'string', pattern: '^[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}$' });
@@ -419,6 +435,15 @@ export function controlApp(
         throw new Problem(503, 'The system does not say what it is made of', error.message.split('\n')[0]!);
       }),
     );
+  });
+  app.post('/v1/logs/search', json, async (req, res) => {
+    const { sites: ids, most, ...query } = body<LogQuery & { sites: string[]; most: number }>(req, checks.search);
+    const deadline = Date.now() + SEARCH_MS;
+    const all = [];
+    // One after the other: the disk is the visitors’.
+    for (const site of ids.filter((one) => sites.get(one)))
+      all.push({ site, ...(await logs.search(site, query, most, deadline)) });
+    res.json({ sites: all });
   });
   app.get('/v1/troubles', async (_req, res) => {
     res.json({

@@ -300,6 +300,41 @@ export const fleet = {
       ),
     }),
   }),
+  'GET /logs': route({
+    says: 'Looks through the access logs of sites on every server: the newest lines first, what lies behind each, and what could not be looked through.',
+    role: 'accountant',
+    query: Type.Object(
+      {
+        text: Type.Optional(Type.String({ maxLength: 200 })),
+        answers: Type.Optional(oneOf(['any', 'given', 'led', 'refused', 'failed'])),
+        site: Type.Optional(SiteId),
+        before: Type.Optional(Type.String({ pattern: '^\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d:\\d\\d\\.000Z$' })),
+      },
+      { additionalProperties: false },
+    ),
+    answer: object({
+      lines: Type.Array(
+        object({
+          at: Instant,
+          site: SiteId,
+          name: Type.String(),
+          server: Type.String(),
+          address: Type.String(),
+          method: Type.String(),
+          path: Type.String(),
+          status: Count,
+          from: Type.String(),
+          agent: Type.String(),
+          machine: Type.Boolean(),
+          cause: Type.String(),
+        }),
+      ),
+      /** Before what instant there may be earlier ones; null where there are none. */
+      earlier: orNull(Instant),
+      /** Servers whose logs were not looked through, or not to their beginning, and why. */
+      gaps: Type.Array(object({ server: Type.String(), why: Type.String() })),
+    }),
+  }),
   'GET /own-backups': route({
     says: 'How it stands with the backups of Tin Porch itself at each place; null where none are made.',
     role: 'helper',

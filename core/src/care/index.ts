@@ -17,6 +17,7 @@ export * from './rounds/need.js';
 export * from './rounds/safety.js';
 export * from './rounds/watch.js';
 export * from './visits/count.js';
+export * from './visits/search.js';
 export * from './visits/tally.js';
 export * from './visits/words.js';
 export * from './lab/lab.js';

@@ -3,7 +3,7 @@ import type { ReadableStream } from 'node:stream/web';
 import { fetch, type Agent, type BodyInit, type Response } from 'undici';
 import { JobLater, JobRefused } from '../jobs/jobs.js';
 import type { Operation } from '@tin-porch/core/operations';
-import type { Look, MailSender, VisitDay } from '@tin-porch/core/care';
+import type { LogFound, LogQuery, Look, MailSender, VisitDay } from '@tin-porch/core/care';
 import type { SiteDocument } from '@tin-porch/core/model';
 import type { Holding, Manifest } from '@tin-porch/core/page';
 import type { Looked } from '@tin-porch/press/looking';
@@ -195,6 +195,8 @@ const ANSWER_MS = 15_000;
 const MAIL_MS = 4000;
 /** How long a backup or its try may take, ms. */
 const BACKUP_MS = 280_000;
+/** How long it may take to look through logs, ms. */
+const SEARCH_MS = 15_000;
 /** How long an agent may take to be there, ms: some megabytes. */
 const PROGRAM_MS = 180_000;
 /** Where a backup is kept, and what it is closed with. */
@@ -308,6 +310,11 @@ export class HostClient {
   beginProgram = (version: string) => this.call<{ process: number }>('POST', `/programs/${version}/beginning`);
   /** Says that a version is known to serve. */
   programServes = (version: string) => this.call<void>('POST', `/programs/${version}/serving`);
+  /** The newest lines of the logs of sites that a query is about, and how far back they were looked through. */
+  searchLogs = (query: LogQuery & { sites: string[]; most: number }) =>
+    this.call<{ sites: { site: string; found: LogFound[]; whole: boolean; since: string | null }[] }>(
+      ...(['POST', '/logs/search', query, undefined, SEARCH_MS] as const),
+    );
   /** What went wrong lately, the newest first. */
   troubles = async () => (await this.call<{ troubles: HostTrouble[] }>('GET', '/troubles')).troubles;
   health = (within?: number) => this.call<HostHealth>('GET', '/health', undefined, undefined, within);

@@ -10,7 +10,7 @@ export interface LogEntry {
 }
 
 const LINE =
-  /^(\S+) (\S+) \S+ \[(\d{2})\/(\w{3})\/(\d{4}):(\d{2}):(\d{2}):(\d{2}) ([+-]\d{4})\] "(\S+) (\S+)[^"]*" (\d{3}) \S+ "(?:[^"\\]|\\.)*" "((?:[^"\\]|\\.)*)"/;
+  /^(\S+) (\S+) \S+ \[(\d{2})\/(\w{3})\/(\d{4}):(\d{2}):(\d{2}):(\d{2}) ([+-]\d{4})\] "(\S+) (\S+)[^"]*" (\d{3}) \S+ "((?:[^"\\]|\\.)*)" "((?:[^"\\]|\\.)*)"/;
 const MONTHS = 'Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec'.split(' ');
 
 /** Reads one line of the combined log format, or gives null for one that is not. */
@@ -26,8 +26,24 @@ export function readLogLine(line: string): LogEntry | null {
     method: m[10]!,
     path: m[11]!,
     status: Number(m[12]),
-    agent: m[13]!,
+    agent: m[14]!,
   };
+}
+
+/** All that a line of the log says of one answer. */
+export interface LogDetails extends LogEntry {
+  /** ISO 8601, UTC. */
+  at: string;
+  /** The page it was asked from; empty where nobody said. */
+  from: string;
+}
+/** Reads a line with when it was and where it was asked from, or gives null for one that is none. */
+export function readLogDetails(line: string): LogDetails | null {
+  const entry = readLogLine(line);
+  if (!entry) return null;
+  const [, , , , , , hours, minutes, seconds, zone, , , , from] = LINE.exec(line)!;
+  const at = Date.parse(`${entry.day}T${hours}:${minutes}:${seconds}${zone!.slice(0, 3)}:${zone!.slice(3)}`);
+  return { ...entry, at: new Date(at).toISOString(), from: from === '-' ? '' : from! };
 }
 
 /** An address without what points at one household: the last 8 bits of IPv4, the last 80 of IPv6. */

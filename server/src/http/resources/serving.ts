@@ -11,6 +11,7 @@ import { JobRefused, type JobKind } from '../../jobs/jobs.js';
 import { planPublishing } from '../../publish/planned.js';
 import { mayMove } from '../../moving/moving.js';
 import type { Measured } from '../../servers/host-client.js';
+import { logSearch } from '../../servers/log-search.js';
 import { nameOf, type SiteHead } from '../../sites/site-row.js';
 import type { Parts } from '../parts.js';
 import type { Call, Handlers } from '../serve.js';
@@ -271,6 +272,7 @@ export function fleetHandlers({
   ownBackups,
   watching,
 }: Parts): Handlers<typeof fleetRoutes> {
+  const searchLogs = logSearch(sites, servers);
   return {
     'GET /own-backups': async () => ({
       own: await ownBackups.state(),
@@ -372,6 +374,7 @@ export function fleetHandlers({
           })),
       };
     },
+    'GET /logs': ({ me, query }) => searchLogs(me.organisation, query),
     'GET /domains': async ({ me }) => {
       const rows = (await sites.list(me.organisation)).filter((r) => r.domain);
       const held = await certificates.ofAll(rows.map((r) => r.id));

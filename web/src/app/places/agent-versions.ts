@@ -138,10 +138,15 @@ export class AgentVersions {
   });
   /** Those that cannot be another by themselves, though they answer. */
   private readonly byHand = computed(() => this.servers().flatMap((s) => (s.agent && !s.program ? [s.name] : [])));
+  /** Those of which the work that is shown does not say it already. */
   protected readonly fallen = computed(() =>
-    this.servers().flatMap(({ name, program }) =>
-      program?.fallen && this.now() - Date.parse(program.fallen.at) < LATELY_MS ? [{ name, ...program.fallen }] : [],
-    ),
+    this.shownJob()?.state === 'failed'
+      ? []
+      : this.servers().flatMap(({ name, program }) =>
+          program?.fallen && this.now() - Date.parse(program.fallen.at) < LATELY_MS
+            ? [{ name, ...program.fallen }]
+            : [],
+        ),
   );
   protected readonly before = computed(() =>
     this.servers().flatMap(({ name, program }) => (program?.before ? [{ name, version: program.before }] : [])),

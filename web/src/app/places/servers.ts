@@ -19,6 +19,7 @@ import { PorchEvents } from '../api/events';
 import type { Answered, ServerInfo } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
 import { Dialogs } from '../parts/dialogs';
+import { LogSearch } from './log-search';
 import { ServerShelf } from './server-shelf';
 import { OwnBackups } from './own-backups';
 
@@ -31,7 +32,7 @@ const OPEN: ReadonlySet<Move['job']['state']> = new Set(['waiting', 'running', '
   selector: 'tp-servers',
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'contents' },
-  imports: [RouterLink, OwnBackups, ServerShelf, CdkDropListGroup],
+  imports: [LogSearch, RouterLink, OwnBackups, ServerShelf, CdkDropListGroup],
   template: `
     <main class="place">
       <h1>
@@ -123,6 +124,9 @@ const OPEN: ReadonlySet<Move['job']['state']> = new Set(['waiting', 'running', '
           Drag a site to another shelf to move it, or go to it by key and press M. It answers all the while.
         </p>
       }
+      @if (anySites().length) {
+        <tp-log-search [sites]="anySites()" />
+      }
       @if (api.may('helper')) {
         <tp-own-backups />
       }
@@ -159,6 +163,13 @@ export class ServersPlace {
   private readonly dialogs = inject(Dialogs);
   private readonly injector = inject(Injector);
   protected readonly servers = signal<ServerInfo[]>([]);
+  /** Sites of which there may be logs. */
+  protected readonly anySites = computed(() =>
+    this.servers()
+      .flatMap((s) => s.sites)
+      .filter((s) => s.live)
+      .sort((a, b) => a.name.localeCompare(b.name)),
+  );
   protected readonly moves = signal<Move[]>([]);
   protected readonly fault = signal('');
   /** The server whose sites are picked to be moved, those that are, and where to. */
