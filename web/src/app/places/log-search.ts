@@ -1,4 +1,4 @@
-import { ChangeDetectionStrategy, Component, inject, input, signal } from '@angular/core';
+import { ChangeDetectionStrategy, Component, computed, inject, input, signal } from '@angular/core';
 import { RouterLink } from '@angular/router';
 import { some } from '@tin-porch/core/some';
 import { firstValueFrom } from 'rxjs';
@@ -65,12 +65,18 @@ const toneOf = (status: number): string =>
       <p class="quiet" role="status">{{ sum() }}</p>
       @if (all.length) {
         <ul class="plain-list sheet">
-          @for (l of all; track $index) {
+          @for (g of groups(); track $index) {
+            @let l = g.newest;
             <li>
               <span class="mono when">{{ at(l) }}</span>
               <span class="chip {{ tone(l) }}">{{ l.status }}</span>
               <span class="what">
-                <span class="mono">{{ l.method }} {{ l.path }}</span>
+                <span>
+                  <span class="mono">{{ l.method }} {{ l.path }}</span>
+                  @if (g.count > 1) {
+                    <b> {{ g.count }} times since {{ g.since }}</b>
+                  }
+                </span>
                 @if (l.cause) {
                   <span>{{ l.cause }}</span>
                 }
@@ -118,6 +124,9 @@ const toneOf = (status: number): string =>
       gap: 2px;
       overflow-wrap: anywhere;
     }
+    .chip {
+      justify-self: start;
+    }
     .agent {
       font-size: 12px;
     }
@@ -149,6 +158,15 @@ export class LogSearch {
   protected readonly earlier = signal<string | null>(null);
   /** What the lines are of: what is typed since is looked for next. */
   private asked = new URLSearchParams();
+  /** Lines that say the same of the same address, as one with the newest of them; in the order of their newest. */
+  protected readonly groups = computed(() => {
+    const byWhat = new Map<string, Line[]>();
+    for (const l of this.lines() ?? []) {
+      const what = [l.site, l.method, l.path, l.status, l.cause, l.machine].join('\n');
+      byWhat.set(what, [...(byWhat.get(what) ?? []), l]);
+    }
+    return [...byWhat.values()].map((of) => ({ newest: of[0]!, count: of.length, since: time(of.at(-1)!.at) }));
+  });
   protected at = (l: Line) => time(l.at);
   protected tone = (l: Line) => toneOf(l.status);
   protected sum(): string {
