@@ -39,7 +39,7 @@ import type { Measures } from './measuring/measures.js';
 import { Room } from './measuring/room.js';
 import { forgetVersions, versions } from './measuring/versions.js';
 import type { Programs } from './programs/programs.js';
-import type { AskedTry } from './programs/trial.js';
+import type { AskedTry } from './program-trial.js';
 import type { HostParts } from './public.js';
 import { removeSite } from './removal.js';
 import { NameTaken, type Site, type SiteSettings } from './sites.js';

@@ -3,7 +3,7 @@ import { pino } from 'pino';
 import { readConfig } from './config.js';
 import { startHost } from './host.js';
 import { Programs } from './programs/programs.js';
-import { tryBackups, type AskedTry } from './programs/trial.js';
+import { tryBackups, type AskedTry } from './program-trial.js';
 
 // usage: main.js CONFIG.json
 //        main.js CONFIG.json try: proves the backups that are named to it as JSON, beside the agent that serves

@@ -7,7 +7,7 @@ import type { Readable } from 'node:stream';
 import { Problem } from '@tin-porch/core/ground';
 import { AGENT, aboutIn, unmet, unpacked, VERSION, versionIn } from '@tin-porch/press/programs';
 import { readChoice, writeChoice, type Fallen } from './choice.js';
-import type { AskedTry, Tried } from './trial.js';
+import type { AskedTry, Tried } from '../program-trial.js';
 
 /** The versions of the agent on this server. */
 export interface ProgramsState {

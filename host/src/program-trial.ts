@@ -2,19 +2,19 @@ import { mkdir, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import { NEWEST } from '@tin-porch/cms';
 import type { Place } from '@tin-porch/press/keeping';
-import { AccessLogs } from '../access-log.js';
-import { Backups } from '../backups/backups.js';
-import { Blobs } from '../blobs.js';
-import { Certificates } from '../certificates.js';
-import type { HostConfig } from '../config.js';
-import { Databases } from '../databases.js';
-import { Desks } from '../desk/desks.js';
-import { MailKeys } from '../desk/mail-keys.js';
-import { Moves } from '../moving/moves.js';
-import { Previews } from '../previews.js';
-import type { HostParts } from '../public.js';
-import { Sites } from '../sites.js';
-import { Tries } from '../tries.js';
+import { AccessLogs } from './access-log.js';
+import { Backups } from './backups/backups.js';
+import { Blobs } from './blobs.js';
+import { Certificates } from './certificates.js';
+import type { HostConfig } from './config.js';
+import { Databases } from './databases.js';
+import { Desks } from './desk/desks.js';
+import { MailKeys } from './desk/mail-keys.js';
+import { Moves } from './moving/moves.js';
+import { Previews } from './previews.js';
+import type { HostParts } from './public.js';
+import { Sites } from './sites.js';
+import { Tries } from './tries.js';
 
 /** Backups that are to be tried, and the step of the tables that the agent which serves keeps. */
 export interface AskedTry {
