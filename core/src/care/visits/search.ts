@@ -46,8 +46,7 @@ export function lineTest({ text, answers, before }: LogQuery): (line: string) =>
 }
 
 /** Addresses that programs try which look for a way in: nothing a site here has. */
-const TRIED =
-  /\.(?:php|aspx?|jsp|cgi|env|sql|bak|ini|ya?ml)(?:$|[?/])|\/(?:\.git|\.env|cgi-bin|admin|login|vendor)\b/i;
+const TRIED = /\.(?:php|aspx?|jsp|cgi|env|sql|bak|ini|ya?ml)(?:$|[?/])|\/(?:\.git|\.env|cgi-bin|admin|login|vendor)\b/i;
 
 const pathOf = (url: string): string => {
   try {
