@@ -49,7 +49,7 @@ export const OpenFinding = object({
   /** How often the same was found before, and had gone. */
   before: Count,
   /** What Tin Porch can do about it; null where somebody has to. */
-  mend: orNull(oneOf(['certificate', 'backup', 'records', 'deploy'])),
+  mend: orNull(oneOf(['certificate', 'backup', 'records', 'deploy', 'update'])),
   /** A letter to whoever must, where it is neither Tin Porch nor its people. */
   note: orNull(Type.String()),
   /** What was begun to mend it, and what became of that. */

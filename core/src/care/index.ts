@@ -12,6 +12,7 @@ export * from './domain/names.js';
 export * from './checklist.js';
 export * from './rounds/evidence.js';
 export * from './rounds/finding.js';
+export * from './rounds/inside.js';
 export * from './rounds/judge.js';
 export * from './rounds/need.js';
 export * from './rounds/safety.js';

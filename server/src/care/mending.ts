@@ -16,6 +16,7 @@ const JOB: Record<Exclude<MendKind, 'records'>, JobKind> = {
   certificate: 'certificate',
   backup: 'backup',
   deploy: 'deploy',
+  update: 'update',
 };
 /** Whoever mends without being asked. */
 export const OURSELVES = 'Tin Porch';
@@ -80,7 +81,7 @@ export class Mending {
       const at = server ? await this.servers.get(server) : undefined;
       if (!domain || !at) throw new Problem(409, 'The site has no domain or no server any more');
       await this.registrar.leadTo(domain, at.address);
-    } else job = (await this.jobs.begin(site, JOB[mend])).id;
+    } else job = (await this.jobs.begin(site, JOB[mend], mend === 'update' ? { by } : {})).id;
     await this.db.query(
       'update finding set mend_at = now(), mend_by = $3, mend_job = $4 where site = $1 and key = $2 and ended_at is null',
       [site, key, by, job],

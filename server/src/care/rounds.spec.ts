@@ -1,6 +1,8 @@
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import type { InsideEvidence } from '@tin-porch/core/care';
 import { ownPage } from '@tin-porch/core/making';
+import { ENGINE } from '@tin-porch/core/page';
 import { publishSteps } from '../publish/publish.js';
 import { smallWorld, type SmallWorld } from '../testing/small-world.js';
 
@@ -37,7 +39,7 @@ describe('a round', () => {
     const [, pages] = /(\d+) of \1 open/.exec(ran.steps['Pages']!) ?? [];
     expect(Number(pages)).toBeGreaterThan(1);
     const [last] = await world.rounds.last(world.ines.organisation, 1);
-    // Three things of the name, four of the certificate, ten of each page, each link and address that was followed, eight
+    // Three things of the name, four from inside, four of the certificate, ten of each page, each link and address that was followed, eight
     // files that may lie about, what is said to search engines, and a message.
     const [, followed, led] = /^(\d+) .*, (\d+) addresses/.exec(ran.steps['Links']!) ?? [];
     expect(Number(followed)).toBeGreaterThan(0);
@@ -45,7 +47,7 @@ describe('a round', () => {
     expect(Number(led)).toBe(2);
     expect(ran.steps['What others see']).toBe(`${pages} pages in the site map`);
     expect(ran.steps['A message']).toMatch(/^\/-\/forms\/\S+ in \d+ ms$/);
-    expect(last!.checks).toBe(3 + 4 + 10 * Number(pages) + Number(followed) + Number(led) + 8 + 2 + 1);
+    expect(last!.checks).toBe(3 + 4 + 4 + 10 * Number(pages) + Number(followed) + Number(led) + 8 + 2 + 1);
     expect(last!.findings).toBe(0);
   }, 90_000);
 
@@ -107,6 +109,52 @@ describe('a round', () => {
     const [anew] = await world.rounds.findings(world.ines.organisation, site);
     expect(anew!.firstSeen.getTime()).toBeGreaterThan(first!.firstSeen.getTime());
     lead([['@', 'A', address]]);
+  }, 90_000);
+
+  it('looks from inside: rehearses the renewal for real, and says who may change it and was not there for long', async () => {
+    const inside = async () =>
+      (
+        await world.db.query<{ inside: InsideEvidence }>(
+          `select evidence->'inside' as inside from round where site = $1 order by at desc limit 1`,
+          [site],
+        )
+      ).rows[0]!.inside;
+    const { client } = await world.quay();
+    const tom = {
+      name: 'Tom',
+      mail: 'tom@post.example',
+      role: 'publish' as const,
+      by: 'Ines',
+      origin: 'http://x.example',
+    };
+    await client.invite(site, tom);
+    await walk();
+    expect(await findings()).toEqual([]);
+    expect(await inside()).toEqual({
+      version: { drew: ENGINE, newest: ENGINE, since: jasmine.any(String) },
+      mail: null,
+      people: [jasmine.objectContaining({ name: 'Tom', role: 'publish', seenAt: null })],
+      renewal: { works: true, detail: '' },
+    } as never);
+    await world.hostDb(
+      site,
+      `update person set made_at = now() - interval '3 years', seen_at = now() - interval '2 years'`,
+    );
+    await walk();
+    expect(await findings()).toEqual(['people-away']);
+    await client.removePerson(site, (await client.desk(site)).people[0]!.id, 'Ines');
+    // A question that is answered otherwise than it was meant to be.
+    const wrong = spyOn(world.servers, 'get').and.callFake(async (name) => {
+      const server = (await world.servers.all()).find((s) => s.name === name)!;
+      const { putChallenge } = server.client;
+      server.client.putChallenge = (token) => putChallenge(token, 'another.answer');
+      return server;
+    });
+    await walk();
+    expect(await findings()).toEqual(['renewal-fails']);
+    wrong.and.callThrough();
+    await walk();
+    expect(await findings()).toEqual([]);
   }, 90_000);
 
   it('finds a file whose bytes have changed on the server', async () => {

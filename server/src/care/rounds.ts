@@ -13,6 +13,7 @@ import type { Servers } from '../servers/servers.js';
 import type { Strangers } from '../strangers/strangers.js';
 import type { Sites } from '../sites/sites.js';
 import type { DomainSeen } from '../sites/site-row.js';
+import { lookInside } from './inside.js';
 import { keepFindings } from './keep-findings.js';
 import { OutsideLinks } from './outside.js';
 import { reachOf, servedOf } from './reach.js';
@@ -45,6 +46,9 @@ const addresses = (seen: DomainSeen, domain: string, type: 'A' | 'AAAA'): string
 
 /** Things looked at of a name: where it leads, by either version of the protocol, and who holds it until when. */
 const CHECKS_OF_NAME = 3;
+
+/** Things looked at from inside: its version, its letters, its people, the renewal. */
+const CHECKS_INSIDE = 4;
 
 /** What is kept of the evidence for years: all but what the pages say in full. */
 const slim = (evidence: RoundEvidence) => ({
@@ -180,9 +184,10 @@ export class Rounds {
         },
         facts: { phone: site.document.facts.phone ?? '', mail: site.document.facts.mail ?? '' },
         unproven: (await this.backups?.lacking(site)) ?? null,
+        inside: await lookInside(site, server, served, seen),
       };
       const found = judge(evidence, new Date().toISOString());
-      await this.keep(site.id, checks + (domain ? CHECKS_OF_NAME : 0), evidence, found);
+      await this.keep(site.id, checks + (domain ? CHECKS_OF_NAME : 0) + CHECKS_INSIDE, evidence, found);
     } finally {
       walk.end();
     }

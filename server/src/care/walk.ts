@@ -51,7 +51,16 @@ export interface ToWalk {
 /** What of the evidence comes from walking. */
 type Seen = Omit<
   RoundEvidence,
-  'address' | 'damaged' | 'open' | 'domain' | 'resolved' | 'resolved6' | 'registration' | 'facts' | 'unproven'
+  | 'address'
+  | 'damaged'
+  | 'open'
+  | 'domain'
+  | 'resolved'
+  | 'resolved6'
+  | 'registration'
+  | 'facts'
+  | 'unproven'
+  | 'inside'
 >;
 
 /** Things looked at of a page: that it answers, in what time, and what stands on it. */

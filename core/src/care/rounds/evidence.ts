@@ -1,3 +1,5 @@
+import type { InsideEvidence } from './inside.js';
+
 /** What stands on a page that was fetched, read without drawing it. */
 export interface PageSeen {
   title: string;
@@ -97,4 +99,6 @@ export interface RoundEvidence {
    */
   message: { arrived: boolean | null; detail: string } | null;
   open: boolean;
+  /** What no visitor sees of it; null where nobody looked. */
+  inside: InsideEvidence | null;
 }

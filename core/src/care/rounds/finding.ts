@@ -1,5 +1,5 @@
 /** What Tin Porch can do itself to put a finding right. */
-export type MendKind = 'certificate' | 'backup' | 'records' | 'deploy';
+export type MendKind = 'certificate' | 'backup' | 'records' | 'deploy' | 'update';
 
 /** The mends that change nothing a visitor or a bill would notice: they are done without asking. */
 export const DONE_UNASKED: ReadonlySet<MendKind> = new Set<MendKind>(['certificate', 'backup']);

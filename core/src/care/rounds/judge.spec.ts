@@ -51,6 +51,12 @@ const well: RoundEvidence = {
   facts: { phone: '01632 960123', mail: 'post@name.example' },
   message: { arrived: true, detail: '' },
   open: true,
+  inside: {
+    version: { drew: 5, newest: 5, since: '2024-01-01T00:00:00Z' },
+    mail: null,
+    people: [{ name: 'Ines', role: 'publish', madeAt: '2024-01-01T00:00:00Z', seenAt: '2026-11-01T00:00:00Z' }],
+    renewal: { works: true, detail: '' },
+  },
 };
 const found = (over: Partial<RoundEvidence>, now = '2026-11-24T00:00:00Z') => judge({ ...well, ...over }, now);
 const at = (over: Partial<RoundEvidence>, now?: string) => found(over, now).map((f) => f.key);
@@ -58,6 +64,69 @@ const onPage = (what: Partial<PageSeen>) => at({ pages: [page({}, what)] });
 
 describe('a round', () => {
   it('finds nothing where all is well', () => expect(at({})).toEqual([]));
+
+  describe('looks from inside', () => {
+    const inside = (over: Partial<NonNullable<RoundEvidence['inside']>>) => ({ inside: { ...well.inside!, ...over } });
+    const keys = (over: Parameters<typeof inside>[0]) => at(inside(over));
+    const NOW = '2026-11-24T00:00:00Z';
+
+    it('and finds a version that is long behind, not one that is behind since yesterday', () => {
+      const since = (days: number) => new Date(Date.parse(NOW) - days * 86_400_000).toISOString();
+      expect(keys({ version: { drew: 4, newest: 5, since: since(89) } })).toEqual([]);
+      expect(keys({ version: { drew: 4, newest: 5, since: since(90) } })).toEqual(['version-behind']);
+      expect(keys({ version: { drew: 3, newest: 5, since: since(1) } })).toEqual(['version-behind']);
+      expect(keys({ version: { drew: 6, newest: 5, since: since(900) } })).toEqual([]);
+      const [behind] = found(inside({ version: { drew: 4, newest: 5, since: since(100) } }));
+      expect(behind!.mend).toBe('update');
+      expect(behind!.evidence).toContain('Version 4, served since 2026-08-16; 5 is the newest.');
+      expect(behind!.harm).toContain('dazzles');
+    });
+
+    it('and finds who may change it and was not there for a year, or never came', () => {
+      const person = (name: string, role: string, madeAt: string, seenAt: string | null) => ({
+        name,
+        role,
+        madeAt,
+        seenAt,
+      });
+      const old = '2024-03-01T00:00:00Z';
+      expect(keys({ people: [person('Tom', 'messages', old, old), person('Ada', 'write', old, NOW)] })).toEqual([]);
+      expect(keys({ people: [person('Tom', 'write', '2026-11-01T00:00:00Z', null)] })).toEqual([]);
+      const [away] = found(
+        inside({ people: [person('Tom', 'owner', old, '2025-05-03T08:00:00Z'), person('Ada', 'publish', old, null)] }),
+      );
+      expect(away!.title).toBe('2 people may change it who do not');
+      expect(away!.evidence).toBe('Tom, last there 2025-05-03; Ada, asked 2024-03-01 and never there.');
+      // Whether they are still there is not known where nobody says.
+      expect(untried({ ...well, inside: { ...well.inside!, people: null } }, 'people-away')).toBeTrue();
+      expect(untried(well, 'people-away')).toBeFalse();
+    });
+
+    it('and finds a renewal that would fail: broken once there is little time', () => {
+      const renewal = { works: false, detail: 'http://name.example/.well-known/acme-challenge/x answers 404.' };
+      const of = (days: number) => {
+        const notAfter = new Date(Date.parse(NOW) + days * 86_400_000).toISOString();
+        return found({ ...inside({ renewal }), certificate: { ...well.certificate!, notAfter } }).find(
+          (f) => f.key === 'renewal-fails',
+        )!;
+      };
+      expect([of(31).severity, of(30).severity]).toEqual(['look', 'broken']);
+      expect(of(31).evidence).toContain('answers 404');
+      expect(untried({ ...well, inside: { ...well.inside!, renewal: null } }, 'renewal-fails')).toBeTrue();
+    });
+
+    it('and finds records of letters of which only half is left, with a letter to who holds the domain', () => {
+      const wrong = [{ name: 'k1._domainkey.name.example', type: 'TXT', now: [], should: '"v=DKIM1; k=rsa; p=abc"' }];
+      const [half] = found(inside({ mail: { from: 'post@quay.example', wrong } }));
+      expect([half!.key, half!.severity]).toEqual(['mail-records', 'look']);
+      expect(half!.evidence).toBe('k1._domainkey.name.example TXT gives nothing');
+      expect(half!.note).toContain('Please set this record');
+      expect(half!.note).toContain('k1._domainkey.name.example  TXT  "v=DKIM1; k=rsa; p=abc"');
+      expect(keys({ mail: { from: 'post@quay.example', wrong: [] } })).toEqual([]);
+    });
+
+    it('and finds nothing where nobody looked', () => expect(at({ inside: null })).toEqual([]));
+  });
 
   it('finds a name that leads astray, and name servers that are silent', () => {
     expect(at({ resolved: ['203.0.113.9'] })).toEqual(['domain-astray']);

@@ -12,6 +12,7 @@ export const MENDS: Record<Mend, string> = {
   backup: 'Back it up now',
   records: 'Set the records',
   deploy: 'Deploy again',
+  update: 'Draw it anew',
 };
 /** What a visitor would notice of a mend; null where that is nothing. */
 const NOTICED: Record<Mend, string | null> = {
@@ -19,6 +20,8 @@ const NOTICED: Record<Mend, string | null> = {
   backup: null,
   records: 'The domain’s A record and its www name are led to the server; everything else in its zone stays.',
   deploy: 'What was drafted since the last deploy goes up with it.',
+  update:
+    'What visitors have is drawn by the newest version, drafts stay drafts. A copy is tried first; what reads otherwise waits for you to let it through.',
 };
 
 /** Has findings mended or put off, many at once. */
