@@ -24,7 +24,7 @@ if (process.argv[3] === 'try') {
 }
 // Whoever started it starts it again: it ends, and what is under way is answered first.
 const again = () => void host.handOver().finally(() => process.exit(0));
-const host = await startHost(config, log, { again, programs: await Programs.open(file) });
+const host = await startHost(config, log, { again, programs: await Programs.open(file, config.reserveBytes) });
 console.log('ready');
 const stop = () => void host.close().finally(() => process.exit(0));
 process.on('SIGTERM', stop).on('SIGINT', stop);

@@ -25,6 +25,15 @@ function watch(folder: string): void {
   }, LOOK_MS);
 }
 
+/** Where the agent keeps everything, by its configuration; null where that cannot be read. */
+function dataIn(file: string): string | null {
+  try {
+    return (JSON.parse(readFileSync(file, 'utf8')) as { data?: string }).data ?? null;
+  } catch {
+    return null;
+  }
+}
+
 async function begin(): Promise<void> {
   const file = process.argv[2];
   if (!file) {
@@ -32,7 +41,10 @@ async function begin(): Promise<void> {
     process.exit(2);
   }
   const installed = fileURLToPath(new URL('../../../', import.meta.url));
-  const folder = resolve((JSON.parse(readFileSync(file, 'utf8')) as { data: string }).data, 'programs');
+  const data = dataIn(file);
+  // What is wrong with it is said by the agent itself.
+  if (data === null) return void (await import(pathToFileURL(join(installed, AGENT)).href));
+  const folder = resolve(data, 'programs');
   const own = (await versionIn(installed))!;
   const rootOf = (version: string) => (version === own ? installed : join(folder, version));
   const before = readChoice(folder);

@@ -1,6 +1,7 @@
 import { spawn } from 'node:child_process';
 import { existsSync } from 'node:fs';
-import { mkdir, readdir, rename, rm, symlink } from 'node:fs/promises';
+import { mkdir, readdir, rename, rm, statfs, symlink } from 'node:fs/promises';
+import { setPriority } from 'node:os';
 import { dirname, join } from 'node:path';
 import { createInterface } from 'node:readline';
 import type { Readable } from 'node:stream';
@@ -22,6 +23,10 @@ export interface ProgramsState {
 
 /** How long a version may take to try backups, ms: it asks for each of their files. */
 const TRY_MS = 30 * 60_000;
+/** How far a try stands back behind what serves (nice(2)). */
+const NICE = 10;
+/** What a version takes on the disk at most, bytes. */
+const ROOM = 100_000_000;
 
 /** Takes versions of the agent in, has them tried beside the one that serves, and chooses which is begun next. */
 export class Programs {
@@ -29,17 +34,19 @@ export class Programs {
     /** The file of the configuration that every version is begun with. */
     private readonly config: string,
     private readonly folder: string,
+    /** Bytes that stay free on the disk. */
+    private readonly reserve: number,
     private readonly root: string,
     readonly running: string,
     private readonly installed: string,
   ) {}
 
   /** Those of the agent that runs; null where it was begun without a choice: then it cannot be another. */
-  static async open(config: string, env = process.env): Promise<Programs | null> {
+  static async open(config: string, reserve: number, env = process.env): Promise<Programs | null> {
     const { AGENT_FOLDER: folder, AGENT_INSTALLED: root, AGENT_VERSION: running } = env;
     const installed = root && (await versionIn(root));
     if (!folder || !running || !installed) return null;
-    return new Programs(config, folder, root, running, installed);
+    return new Programs(config, folder, reserve, root, running, installed);
   }
 
   private rootOf = (version: string): string =>
@@ -56,7 +63,8 @@ export class Programs {
 
   /**
    * Takes a version in. It is there afterwards as a whole, or not at all.
-   * @throws Problem 422 where what came is not that version, 409 where what it needs is not installed here
+   * @throws Problem 422 where what came is not that version, 409 where what it needs is not installed here, 507 where there is
+   * no room for it
    */
   async receive(version: string, archive: Readable): Promise<void> {
     if (this.has(checked(version))) {
@@ -66,6 +74,9 @@ export class Programs {
     const part = join(this.folder, `${version}.part`);
     await rm(part, { recursive: true, force: true });
     await mkdir(part, { recursive: true });
+    const { bavail, bsize } = await statfs(part);
+    if (bavail * bsize < ROOM + this.reserve)
+      throw new Problem(507, 'There is no room for another version of the agent');
     try {
       await unpacked(archive, part);
       const came = await versionIn(part);
@@ -94,6 +105,8 @@ export class Programs {
       stdio: ['pipe', 'pipe', 'pipe'],
       env,
     });
+    // Visitors come first.
+    if (child.pid) setPriority(child.pid, NICE);
     const late = setTimeout(() => child.kill('SIGKILL'), TRY_MS);
     let last = '';
     child.stderr.on('data', (part: Buffer) => (last = (last + part.toString()).slice(-2000)));

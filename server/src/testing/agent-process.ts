@@ -18,6 +18,7 @@ export async function agentProcess(config: HostConfig, env: Record<string, strin
   let going = true;
   let child: ChildProcess;
   let starts = 0;
+  let next = Promise.resolve();
   const up = () =>
     new Promise<void>((done) => {
       starts++;
@@ -26,12 +27,20 @@ export async function agentProcess(config: HostConfig, env: Record<string, strin
         env: { ...process.env, NODE_ENV: 'production', ...env },
       });
       child.stdout!.on('data', (part: Buffer) => part.toString().includes('ready') && done());
-      child.once('exit', () => going && setTimeout(() => going && void up(), 50));
+      child.once('exit', () => {
+        if (going) next = new Promise((there) => setTimeout(() => there(going ? up() : undefined), 50));
+      });
     });
   await up();
   return {
     starts: () => starts,
-    kill: () => void child.kill('SIGKILL'),
+    async kill(): Promise<void> {
+      const ended = new Promise((done) => child.once('exit', done));
+      child.kill('SIGKILL');
+      await ended;
+    },
+    /** Resolves once it is there again after it ended. */
+    again: () => next,
     async end(): Promise<void> {
       going = false;
       const ended = new Promise((done) =>

@@ -1,4 +1,4 @@
-import { existsSync, readdirSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Work } from '../jobs/jobs.js';
 import { Backups } from '../backups/backups.js';
@@ -82,8 +82,21 @@ describe('another version of the agent', () => {
     expect(await of(OWN_AGENT).newest()).toEqual([]);
   });
 
+  it('waits until there is no other trouble on the server', async () => {
+    mkdirSync(join(world.hostData, 'sites/torn'));
+    writeFileSync(join(world.hostData, 'sites/torn/site.json'), '{');
+    await agent.kill();
+    await agent.again();
+    const early = others.make('early', (p) => `/* early */${p}`);
+    const { error } = await bring(early);
+    expect(error!.message).toMatch(/^There is trouble on quay already, and that comes first\. torn cannot be read: /);
+    rmSync(join(world.hostData, 'sites/torn'), { recursive: true });
+    await agent.kill();
+    await agent.again();
+  });
+
   it('waits for a backup of each site, and asks for those that are missing', async () => {
-    const { error } = await bring(others.make('early', (p) => `/* early */${p}`));
+    const { error } = await bring(others.make('first', (p) => `/* first */${p}`));
     expect([error!.name, error!.message]).toEqual(['JobLater', 'A backup comes first of Bell Buoy.']);
     expect(wanted).toEqual([id]);
     expect((await world.run(id, (work) => backups.steps(work))).error).toBeNull();
@@ -120,7 +133,7 @@ describe('another version of the agent', () => {
       p.replace('async function startHost', 'throw new Error("Packed in a hurry");async function startHost'),
     );
     expect((await bring(dies)).error!.message).toMatch(/ended in the middle of a try.*Packed in a hurry/s);
-    expect([(await programs()).running, await step(), agent.starts()]).toEqual([installed, 13, 1]);
+    expect([(await programs()).running, await step(), agent.starts()]).toEqual([installed, 13, 3]);
     expect(await of(OWN_AGENT).newest()).toEqual([]);
   });
 
@@ -145,13 +158,9 @@ describe('another version of the agent', () => {
     expect(await programs()).toEqual(
       jasmine.objectContaining({ running: await versionOf(good), known: false, before: installed }),
     );
-    agent.kill();
-    const again = (await bring(good)).error!;
-    expect(again.message).toMatch(/does not answer|It ended before it was known to serve/);
-    if (again.name === 'JobLater') {
-      await new Promise((done) => setTimeout(done, 3000));
-      expect((await bring(good)).error!.message).toContain('It ended before it was known to serve.');
-    }
+    await agent.kill();
+    await agent.again();
+    expect((await bring(good)).error!.message).toContain('It ended before it was known to serve.');
     expect((await programs()).running).toBe(installed);
     expect((await visitor().call('GET', '/')).status).toBe(200);
   }, 90_000);
@@ -194,8 +203,8 @@ describe('another version of the agent', () => {
     expect(readdirSync(join(world.hostData, 'programs')).filter((n) => /^[0-9a-f]{12}/.test(n))).toEqual([version]);
     expect(existsSync(join(world.hostData, 'programs/try'))).toBeFalse();
     // It is the one that is begun from now on.
-    agent.kill();
-    await new Promise((done) => setTimeout(done, 3000));
+    await agent.kill();
+    await agent.again();
     expect((await programs()).running).toBe(version);
 
     expect((await world.run(id, steps(OWN_AGENT, { back: true }))).error).toBeNull();

@@ -7,7 +7,7 @@ import { reachOf } from '../care/reach.js';
 import { visit } from '../care/visitor.js';
 import type { Database } from '../db/database.js';
 import { JobLater, JobRefused, type Jobs, type Work } from '../jobs/jobs.js';
-import { HostRefused, isTooOld, type HostProgram } from '../servers/host-client.js';
+import { HostRefused, isTooOld, type HostHealth, type HostProgram } from '../servers/host-client.js';
 import type { ServerRow, Servers } from '../servers/servers.js';
 import { HEAD, nameOf, type SiteHead } from '../sites/site-row.js';
 
@@ -101,6 +101,8 @@ export class AgentUpdates {
       await work.step(name, () => Promise.resolve(`Has version ${version} already`));
       return;
     }
+    const [trouble] = troublesOf(await client.health());
+    if (trouble) throw new JobRefused(`There is trouble on ${name} already, and that comes first. ${trouble}`);
     const sites = await this.live(name);
     const kept = await this.backedUp(name, sites);
     await work.step(`Send it to ${name}`, async () => {
@@ -288,10 +290,7 @@ export class AgentUpdates {
 
   /** What is otherwise on a server than before, in words; empty where nothing is. */
   private async wrongWith(server: ServerRow, { seen: before }: AgentUpdateRow): Promise<string[]> {
-    const wrong: string[] = [];
-    const health = await server.client.health();
-    if (!health.database) wrong.push('Its database does not answer.');
-    for (const [id, [why]] of Object.entries(health.unreadable)) wrong.push(`${id} cannot be read: ${why}`);
+    const wrong = troublesOf(await server.client.health());
     const sites = (await this.live(server.name)).filter((s) => before[s.id]);
     const after = await this.see(server, sites);
     for (const site of sites) {
@@ -310,3 +309,9 @@ export class AgentUpdates {
     return wrong;
   }
 }
+
+/** What is wrong with a server as a whole, in words. */
+const troublesOf = ({ database, unreadable }: HostHealth): string[] => [
+  ...(database ? [] : ['Its database does not answer.']),
+  ...Object.entries(unreadable).map(([id, [why]]) => `${id} cannot be read: ${why}`),
+];
