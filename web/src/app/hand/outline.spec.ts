@@ -203,6 +203,33 @@ describe('beside the page', () => {
     });
   });
 
+  it('stays for phones alone on the section it was said of, and is for every width on the next', async () => {
+    const places = () => at.hand.sections().map((s, n) => ({ id: s.id, top: n * 100, bottom: n * 100 + 100 }));
+    const { element, fixture } = await at.shown(SectionMargin, {
+      places: places(),
+      scrolled: 0,
+      scale: 1,
+      kind: 'phone',
+    });
+    const [, second, third] = home.sections;
+    at.store.part.set(`${second!.id}/`);
+    await at.settle();
+    button(element, 'Lay out').click();
+    await at.settle();
+    button(element, 'Phones only').click();
+    await at.settle();
+    expect(button(element, 'Hide it here')).toBeDefined();
+    at.store.part.set(null);
+    await at.settle();
+    expect(element.querySelector('tp-section-layout')).toBeNull();
+    at.store.part.set(`${second!.id}/`);
+    await at.settle();
+    expect(button(element, 'Hide it here')).toBeDefined();
+    at.store.part.set(`${third!.id}/`);
+    await at.settle();
+    expect(button(element, 'Phones only').getAttribute('aria-pressed')).toBe('false');
+  });
+
   describe('the header of one page', () => {
     const places = () => at.hand.sections().map((s, n) => ({ id: s.id, top: n * 100, bottom: n * 100 + 100 }));
 

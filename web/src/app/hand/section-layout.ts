@@ -5,8 +5,8 @@ import {
   inject,
   input,
   linkedSignal,
+  model,
   output,
-  signal,
 } from '@angular/core';
 import { layoutsOf } from '@tin-porch/core/look';
 import { LAYOUT_TITLES, layoutValue } from '@tin-porch/core/making';
@@ -85,7 +85,7 @@ export class SectionLayout {
   readonly kind = input.required<'wide' | Device>();
   readonly laid = output<Layout>();
   /** Whether what is said counts for that alone. */
-  protected readonly alone = signal(false);
+  readonly alone = model(false);
   protected readonly device = computed(() => {
     const kind = this.kind();
     return this.alone() && kind !== 'wide' ? kind : null;

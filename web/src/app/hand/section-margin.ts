@@ -243,7 +243,13 @@ interface Tag {
                     Lay out
                   </button>
                   @if (layoutOpen()) {
-                    <tp-section-layout [section]="tag.section" [kind]="kind()" (laid)="layOut(tag.section, $event)" />
+                    <tp-section-layout
+                      [section]="tag.section"
+                      [kind]="kind()"
+                      [alone]="laidAlone() === tag.section.id"
+                      (aloneChange)="laidAlone.set($event ? tag.section.id : null)"
+                      (laid)="layOut(tag.section, $event)"
+                    />
                   }
                 }
                 @if (!item()) {
@@ -404,6 +410,8 @@ export class SectionMargin {
     this.store.part.set(`${this.store.document()![part]?.id ?? ''}/`);
   }
   protected readonly layoutOpen = signal(false);
+  /** The section of which what is laid out counts for phones or tablets alone, also after its tag was drawn anew. */
+  protected readonly laidAlone = signal<string | null>(null);
   protected parts = (section: Section) => partsOf(section, this.item());
   protected bare = (label: string) => label.replace(/^\d+\. /, '');
   protected emptyLists = (section: Section) => listsOf(section).filter((l) => !l.items.length);
