@@ -1,11 +1,11 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { decide, fallenFrom, readChoice, writeChoice, type Choice } from './choice.js';
+import { chosen as choose, decide, fallenFrom, readChoice, writeChoice, type Choice } from './choice.js';
 
 const [OWN, OLD, NEW] = ['000000000000', '111111111111', '222222222222'];
 const chosen = (state: Choice['state'], more: Partial<Choice> = {}): Choice => ({
-  ...{ version: NEW, installed: OWN, before: OLD, state, at: '2026-11-30T08:00:00.000Z' },
+  ...{ version: NEW, installed: OWN, before: OLD, served: true, state, at: '2026-11-30T08:00:00.000Z' },
   ...more,
 });
 const all = () => true;
@@ -34,10 +34,29 @@ describe('the version of the agent that is begun', () => {
     expect(decide(choice, OWN, all)).toEqual({ version: OLD, choice, watched: false });
   });
 
+  it('is new where it was chosen, but for the one before: that has served already', () => {
+    const at = new Date('2026-11-30T09:00:00Z');
+    const first = choose(null, NEW, { running: OWN, installed: OWN }, at);
+    expect(first).toEqual({
+      ...{ version: NEW, installed: OWN, before: OWN, served: true, state: 'new' },
+      at: at.toISOString(),
+    });
+    // Nobody has to say that it serves: it would give way to the one that was left.
+    const back = choose({ ...first, state: 'begun' }, OWN, { running: NEW, installed: OWN }, at);
+    expect([back.version, back.before, back.state]).toEqual([OWN, NEW, 'up']);
+    expect(decide(back, OWN, all).watched).toBeFalse();
+    // One that was not known to serve is new however often it is chosen; so is one of which the choice says nothing.
+    expect(back.served).toBeFalse();
+    expect(choose(back, NEW, { running: OWN, installed: OWN }, at).state).toBe('new');
+    expect(choose({ ...back, served: true }, NEW, { running: OWN, installed: OWN }, at).state).toBe('up');
+    expect(choose(back, OLD, { running: OWN, installed: OWN }, at).state).toBe('new');
+    expect(choose({ ...first, version: OLD }, OWN, { running: NEW, installed: OWN }, at).state).toBe('new');
+  });
+
   it('says why it fell, as whoever saw it fall said it', () => {
     const fallen = fallenFrom(chosen('begun'), 'It does not start: no such place', new Date('2026-11-30T09:00:00Z'));
     expect(fallen).toEqual({
-      ...{ version: OLD, installed: OWN, before: OLD, state: 'up', at: '2026-11-30T09:00:00.000Z' },
+      ...{ version: OLD, installed: OWN, before: OLD, served: true, state: 'up', at: '2026-11-30T09:00:00.000Z' },
       fallen: { version: NEW, at: '2026-11-30T09:00:00.000Z', why: 'It does not start: no such place' },
     });
     expect(decide(fallen, OWN, all)).toEqual({ version: OLD, choice: fallen, watched: false });

@@ -8,6 +8,8 @@ export interface Choice {
   installed: string;
   /** The one that is begun again where this one does not come up. */
   before: string;
+  /** Whether that one was known to serve. */
+  served: boolean;
   /** Chosen and not begun; begun and not known to serve; known to serve. */
   state: 'new' | 'begun' | 'up';
   at: string;
@@ -52,9 +54,26 @@ export function writeChoice(folder: string, choice: Choice | null): void {
   closeSync(at);
 }
 
+/**
+ * The choice of a version in place of the one that runs. The one before it, where it was known to serve, is not to prove it
+ * again: whoever goes back to it may be gone by then, and it would give way to what was left.
+ */
+export const chosen = (
+  before: Choice | null,
+  version: string,
+  { running, installed }: { running: string; installed: string },
+  now = new Date(),
+): Choice => ({
+  ...{ version, installed, before: running, at: now.toISOString() },
+  // One that was never chosen is the one that is installed, and has served all the while.
+  served: before?.version !== running || before.state === 'up',
+  state: before?.version === running && before.before === version && before.served ? 'up' : 'new',
+});
+
 /** The choice after the one that was begun did not come up: the one before it counts again. */
 export const fallenFrom = (choice: Choice, why: string, now = new Date()): Choice => ({
-  ...{ version: choice.before, installed: choice.installed, before: choice.before, state: 'up', at: now.toISOString() },
+  ...{ version: choice.before, installed: choice.installed, before: choice.before, served: true, state: 'up' },
+  at: now.toISOString(),
   fallen: { version: choice.version, at: now.toISOString(), why },
 });
 

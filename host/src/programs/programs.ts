@@ -7,7 +7,7 @@ import { createInterface } from 'node:readline';
 import type { Readable } from 'node:stream';
 import { Problem } from '@tin-porch/core/ground';
 import { AGENT, aboutIn, unmet, unpacked, VERSION, versionIn } from '@tin-porch/press/programs';
-import { readChoice, writeChoice, type Fallen } from './choice.js';
+import { chosen, readChoice, writeChoice, type Fallen } from './choice.js';
 import type { AskedTry, Tried } from '../program-trial.js';
 
 /** The versions of the agent on this server. */
@@ -38,7 +38,7 @@ export class Programs {
     private readonly reserve: number,
     private readonly root: string,
     readonly running: string,
-    private readonly installed: string,
+    readonly installed: string,
   ) {}
 
   /** Those of the agent that runs; null where it was begun without a choice: then it cannot be another. */
@@ -125,8 +125,7 @@ export class Programs {
   choose(version: string): void {
     if (!this.has(checked(version))) throw new Problem(404, 'That version is not on this server');
     if (version === this.running) throw new Problem(409, 'That version runs already');
-    const { running: before, installed } = this;
-    writeChoice(this.folder, { version, installed, before, state: 'new', at: new Date().toISOString() });
+    writeChoice(this.folder, chosen(readChoice(this.folder), version, this));
   }
 
   /** That the version which runs is known to serve. What is not needed any more is let go. @throws Problem 409 */

@@ -93,9 +93,12 @@ export class AgentUpdates {
     const open = await this.open(name);
     if (open && now.running === open.to) return this.look(work, server, open, now);
     if (open) {
-      await this.orFallen(open, now);
+      // What became of it is told by the work that began it; work that begins anew goes on.
+      await this.orFallen(open, now).catch((error: unknown) => {
+        if (work.job.attempt > 1) throw error;
+      });
       // It was killed before it was begun.
-      await this.db.query('delete from agent_update where id = $1', [open.id]);
+      await this.db.query(`delete from agent_update where id = $1 and state = 'going'`, [open.id]);
     }
     if (now.running === version) {
       await work.step(name, () => Promise.resolve(`Has version ${version} already`));
@@ -254,10 +257,11 @@ export class AgentUpdates {
   }
 
   private async end({ id }: AgentUpdateRow, state: 'done' | 'back', words: string): Promise<void> {
-    await this.db.query('update agent_update set state = $2, words = $3, ended_at = now() where id = $1', [
+    await this.db.query('update agent_update set state = $2, words = $3, seen = $4, ended_at = now() where id = $1', [
       id,
       state,
       words,
+      '{}',
     ]);
   }
 
