@@ -31,7 +31,7 @@ describe('the agent as it is sent', () => {
     await unpacked(await packed(at('one')), at('two'));
     expect(await versionIn(at('two'))).toBe(version);
     expect(readFileSync(at('two', AGENT), 'utf8')).toBe('begin()');
-    expect(readdirSync(at('two/host/dist/run')).sort()).toEqual(['main.mjs', 'about.json']);
+    expect(readdirSync(at('two/host/dist/run')).sort()).toEqual(['about.json', 'main.mjs']);
     expect(readdirSync(at('two/host/dist'))).toEqual(['run']);
   });
 

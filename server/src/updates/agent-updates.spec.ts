@@ -37,13 +37,13 @@ describe('another version of the agent', () => {
       { servers: world.servers, backups, jobs: { begin: (site) => Promise.resolve(void wanted.push(site!) as never) } },
       world.config.trust,
     );
-  const steps = (root: string, input: object = {}) => {
+  const steps = (root: string, input: object = {}, attempt = 1) => {
     const updates = of(root);
     return (work: Work) =>
-      updates.steps({ ...work, job: { ...work.job, input: { servers: ['quay'], by: 'Ines', ...input } } });
+      updates.steps({ ...work, job: { ...work.job, attempt, input: { servers: ['quay'], by: 'Ines', ...input } } });
   };
-  const bring = (root: string, options: { killBefore?: string } = {}): Promise<Ran> =>
-    world.run(id, steps(root), options);
+  const bring = (root: string, options: { killBefore?: string; attempt?: number } = {}): Promise<Ran> =>
+    world.run(id, steps(root, {}, options.attempt), options);
   const programs = async () => (await world.quay()).client.programs();
   const newest = async () => (await of(OWN_AGENT).newest(1))[0]!;
   const step = async () => (await world.hostDb(id, 'select max(id) as step from cms_migration')).rows[0].step as number;
@@ -164,7 +164,8 @@ describe('another version of the agent', () => {
     );
     await agent.kill();
     await agent.again();
-    expect((await bring(good)).error!.message).toContain('It ended before it was known to serve.');
+    // The work goes on where it was killed.
+    expect((await bring(good, { attempt: 2 })).error!.message).toContain('It ended before it was known to serve.');
     expect((await programs()).running).toBe(installed);
     expect((await visitor().call('GET', '/')).status).toBe(200);
   }, 90_000);
