@@ -165,6 +165,13 @@ try {
       await page.click('.tag .name >> text=Top of the page');
       await page.waitForTimeout(900);
     }
+    if (name === 'servers') {
+      await page.waitForSelector('tp-server-shelf');
+      await page.selectOption('#log-answers', 'refused');
+      await page.click('tp-log-search [type=submit]');
+      await page.waitForSelector('tp-log-search li');
+      await page.evaluate(() => scrollTo(0, 0));
+    }
     if (name === 'publish') {
       // Closed so far: who may look, and what everybody else reads.
       await page.click('text=Give somebody a link');
