@@ -59,13 +59,18 @@ export async function packed(root: string): Promise<Readable> {
 }
 
 /**
- * Puts an agent that was sent into a folder. Nothing is written outside of it, and nothing but files.
+ * Puts an agent that was sent into a folder. Nothing is written outside of it, and nothing but the files it is made of: what
+ * else came along would run beside it, and be no part of what it is called.
  * @throws Error where it cannot be read to its end
  */
 export async function unpacked(archive: Readable, root: string): Promise<void> {
   await pipeline(
     archive,
-    extract({ cwd: root, strict: true, filter: (_path, entry) => !('type' in entry) || entry.type === 'File' }),
+    extract({
+      ...{ cwd: root, strict: true },
+      filter: (path, entry) =>
+        (!('type' in entry) || entry.type === 'File') && PARTS.some((part) => path.startsWith(`${part}/`)),
+    }),
   );
 }
 
