@@ -205,7 +205,7 @@ describe('beside the page', () => {
 
   it('stays for phones alone on the section it was said of, and is for every width on the next', async () => {
     const places = () => at.hand.sections().map((s, n) => ({ id: s.id, top: n * 100, bottom: n * 100 + 100 }));
-    const { element, fixture } = await at.shown(SectionMargin, {
+    const { element } = await at.shown(SectionMargin, {
       places: places(),
       scrolled: 0,
       scale: 1,
