@@ -118,7 +118,7 @@ describe('the front of a hosting server', () => {
     });
   const porch = new Paired(`https://${net}.1:9100`, CODE);
   const control = async (...asked: Parameters<Paired['ask']>) => (await porch.ask(...asked)).status;
-  const until = async (so: () => Promise<boolean> | boolean, within = 6000) => {
+  const until = async (so: () => Promise<boolean> | boolean, within = 25_000) => {
     for (const end = Date.now() + within; Date.now() < end; await new Promise((done) => setTimeout(done, 20)))
       if (await so()) return;
     fail('it did not come about in time');
