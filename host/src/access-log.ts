@@ -130,12 +130,14 @@ export class AccessLogs {
       if (query.before !== null && day > query.before.slice(0, 10)) continue;
       if (found.length >= most || Date.now() > deadline) return { found, whole: false, since };
       const ofDay: LogFound[] = [];
-      for await (const line of linesOf(join(this.folder, siteId, `${day}.log`))) {
+      const take = (line: string) => {
         const one = test(line);
         if (one) ofDay.push(one);
         // What came first on a busy day is older than what is asked for.
         if (ofDay.length > 20 * most) ofDay.splice(0, ofDay.length - 10 * most);
-      }
+      };
+      const rest = await eachLine(join(this.folder, siteId, `${day}.log`), take);
+      if (rest) take(rest);
       const newest = newestOf(ofDay, most - found.length);
       found.push(...newest);
       if (newest.length < ofDay.length) return { found, whole: false, since: day };
@@ -161,19 +163,8 @@ export class AccessLogs {
     if (!known || known.ino !== ino || known.size > size || !known.tally)
       known = { size: 0, ino, tally: new Tally(own), rest: '', day: new Tally().day() };
     const tally = known.tally!;
-    let rest = known.rest;
-    if (size > known.size)
-      for await (const part of createReadStream(file, {
-        ...{ start: known.size, end: size - 1, encoding: 'latin1', highWaterMark: 1 << 20 },
-      }) as AsyncIterable<string>) {
-        const text = rest + part;
-        let from = 0;
-        for (let end = text.indexOf('\n'); end >= 0; end = text.indexOf('\n', from)) {
-          tally.add(text.slice(from, end));
-          from = end + 1;
-        }
-        rest = text.slice(from);
-      }
+    const more = { start: known.size, end: size - 1 };
+    const rest = size > known.size ? await eachLine(file, (line) => tally.add(line), more, known.rest) : known.rest;
     const day = tally.day();
     // Who came is forgotten as soon as nobody can come any more on that day.
     const over = Date.now() - mtimeMs > OVER_MS;
@@ -182,22 +173,24 @@ export class AccessLogs {
   }
 }
 
-/** The lines of a log, without their ends. */
-async function* linesOf(file: string): AsyncGenerator<string> {
-  let rest = '';
-  for await (const part of createReadStream(file, {
-    encoding: 'latin1',
-    highWaterMark: 1 << 20,
-  }) as AsyncIterable<string>) {
-    const text = rest + part;
+/** Gives each whole line of a log, or of a part of it. @param rest what stood before the part @returns what stands behind the last */
+async function eachLine(
+  file: string,
+  each: (line: string) => void,
+  part: { start?: number; end?: number } = {},
+  rest = '',
+): Promise<string> {
+  const read = createReadStream(file, { ...part, encoding: 'latin1', highWaterMark: 1 << 20 });
+  for await (const more of read as AsyncIterable<string>) {
+    const text = rest + more;
     let from = 0;
     for (let end = text.indexOf('\n'); end >= 0; end = text.indexOf('\n', from)) {
-      yield text.slice(from, end);
+      each(text.slice(from, end));
       from = end + 1;
     }
     rest = text.slice(from);
   }
-  if (rest) yield rest;
+  return rest;
 }
 
 /** The newest of some lines, the newest first: at most so many, and the others of the same second as the last. */

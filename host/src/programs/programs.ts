@@ -74,10 +74,10 @@ export class Programs {
     const part = join(this.folder, `${version}.part`);
     await rm(part, { recursive: true, force: true });
     await mkdir(part, { recursive: true });
-    const { bavail, bsize } = await statfs(part);
-    if (bavail * bsize < ROOM + this.reserve)
-      throw new Problem(507, 'There is no room for another version of the agent');
     try {
+      const { bavail, bsize } = await statfs(part);
+      if (bavail * bsize < ROOM + this.reserve)
+        throw new Problem(507, 'There is no room for another version of the agent');
       await unpacked(archive, part);
       const came = await versionIn(part);
       if (came !== version)

@@ -123,6 +123,12 @@ describe('a round', () => {
       expect(half!.note).toContain('Please set this record');
       expect(half!.note).toContain('k1._domainkey.name.example  TXT  "v=DKIM1; k=rsa; p=abc"');
       expect(keys({ mail: { from: 'post@quay.example', wrong: [] } })).toEqual([]);
+      // What the name servers did not say is not mended.
+      expect([null, ['127.0.0.11']].map((resolved) => untried({ ...well, resolved }, 'mail-records'))).toEqual([
+        true,
+        false,
+      ]);
+      expect(untried({ ...well, inside: { ...well.inside!, version: null } }, 'version-behind')).toBeTrue();
     });
 
     it('and finds nothing where nobody looked', () => expect(at({ inside: null })).toEqual([]));

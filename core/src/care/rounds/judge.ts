@@ -27,13 +27,15 @@ const OF_ANY_PAGE: ReadonlySet<string> = new Set([
  * Whether a round could not look at what a finding is of: then it stands as it stood, for what nobody looked at is not
  * mended.
  */
-export function untried({ pages, open, message, toFind, inside }: RoundEvidence, key: string): boolean {
+export function untried({ pages, open, message, toFind, inside, resolved }: RoundEvidence, key: string): boolean {
   if (isOfLab(key)) return true;
   const kind = kindOf(key);
   const unread = pages.filter((p) => p.status !== 200 && !(p.status === 503 && !open));
   if (kind === 'message-lost' && message?.arrived === null) return true;
   if (kind === 'people-away' && !inside?.people) return true;
   if (kind === 'renewal-fails' && !inside?.renewal) return true;
+  if (kind === 'version-behind' && !inside?.version) return true;
+  if (kind === 'mail-records' && (!inside || resolved === null)) return true;
   // What is live could not be asked for: nor could where old addresses lead.
   if ((kind === 'trail' || kind === 'search-left-out') && !toFind.length) return true;
   if (kind.startsWith('page-') && kind !== 'page-silent' && kind !== 'page-status')

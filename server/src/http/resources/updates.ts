@@ -44,7 +44,6 @@ export function updateHandlers(parts: Parts): Handlers<typeof updateRoutes> {
     'GET /updates': async ({ me }) => {
       const org = me.organisation;
       const [live, tried, wanted, rollout, last, all, brought, ...open] = await Promise.all([
-        // In the order of what is told.
         liveOf(org),
         trials.all(org),
         trials.wanted(org),

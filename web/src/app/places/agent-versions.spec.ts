@@ -83,7 +83,11 @@ describe('the versions of the agent', () => {
     await shown([server('quay', { running: NEW }), server('slip', { running: NEW })]);
     expect([chip(), buttons()]).toEqual(['up to date', []]);
     expect(text()).toContain('Each is version ba987654, the one that Tin Porch has.');
+    // It has a version, and did not say which one would be begun: nobody knows that it cannot be another.
     await shown([server('quay', { running: NEW }), server('slip', null)]);
+    expect([chip(), text()]).toEqual(['not asked', jasmine.stringContaining('slip did not answer.')]);
+    const slip = server('slip', null);
+    await shown([server('quay', { running: NEW }), { ...slip, agent: { ...slip.agent!, program: null } }]);
     expect(chip()).toBe('not known');
     expect(text()).toContain('The agent of slip was not begun so that it could be another');
     await shown([

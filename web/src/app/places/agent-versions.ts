@@ -137,7 +137,9 @@ export class AgentVersions {
     );
   });
   /** Those that cannot be another by themselves, though they answer. */
-  private readonly byHand = computed(() => this.servers().flatMap((s) => (s.agent && !s.program ? [s.name] : [])));
+  private readonly byHand = computed(() =>
+    this.servers().flatMap((s) => (s.agent && !s.agent.program ? [s.name] : [])),
+  );
   /** Those of which the work that is shown does not say it already. */
   protected readonly fallen = computed(() =>
     this.shownJob()?.state === 'failed'
@@ -171,7 +173,7 @@ export class AgentVersions {
     const [hand, silent] = [
       this.byHand(),
       this.servers()
-        .filter((s) => !s.agent)
+        .filter((s) => !s.agent || (s.agent.program && !s.program))
         .map((s) => s.name),
     ];
     if (hand.length)
