@@ -855,6 +855,13 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await test.api.job(beside, 'deploy');
     const server = async () =>
       (await test.api.call<{ server: { name: string } }>('GET', `/sites/${beside}`)).server.name;
+    // Where it does not come to be there, what the work and the page say of it is told.
+    const on = (name: string) =>
+      until(`it on ${name}`, async () => (await server()) === name, 90).catch(async (error: Error) => {
+        const { jobs } = await test.api.call<{ jobs: { kind: string }[] }>('GET', `/sites/${beside}`);
+        const said = await page.locator('main [role=status], main [role=alert]').allTextContents();
+        throw new Error(`${error.message}; ${JSON.stringify(jobs.slice(0, 3))}; ${said.join(' | ')}`);
+      });
     await page.goto(`${test.stack.url}/servers`);
     const bar = page.locator(`.on a[href*="/sites/${beside}/"]`);
     await bar.focus();
@@ -862,7 +869,7 @@ describe('From a pasted mail to a live site, in the interface', () => {
     expect(await page.locator('#to-quay').evaluate((e) => e === document.activeElement)).toBeTrue();
     await page.getByRole('button', { name: 'Move 1 site' }).click();
     await page.getByRole('button', { name: 'Move it to slip' }).click();
-    await until('it on slip', async () => (await server()) === 'slip', 90);
+    await on('slip');
     await page.locator('[aria-labelledby=server-slip]').locator(`a[href*="/sites/${beside}/"]`).waitFor();
     await until('nothing under way', async () => {
       const { jobs } = await test.api.call<{ jobs: { kind: string; state: string }[] }>('GET', `/sites/${beside}`);
@@ -878,7 +885,7 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await page.mouse.move(to.x + 60, to.y - 20, { steps: 12 });
     await page.mouse.up();
     await page.getByRole('button', { name: 'Move it to quay' }).click();
-    await until('it on quay', async () => (await server()) === 'quay', 90);
+    await on('quay');
     await page.getByRole('button', { name: 'What failed' }).first().click();
     await page.locator('.log td').first().waitFor();
     await faults('servers with what failed');

@@ -200,20 +200,30 @@ export class Front implements Shown {
   }
 
   /** Packs what of a release is not packed so far, one file after the other. */
-
   private async packRelease(site: Site, release: Release): Promise<void> {
     const { blobs } = this.parts;
+    const { id } = site.settings;
+    const isShown = () => !this.stopped && this.named.has(id) && site.live?.id === release.id;
     for (const [path, { hash, type }] of Object.entries(release.manifest.files)) {
-      if (this.stopped || site.live?.id !== release.id) return;
+      if (!isShown()) return;
       if (!isPacked(type) || !isServed(path, type)) continue;
       const blob = join(blobs.folder, blobs.path(hash));
       // What is gone or damaged is found elsewhere.
       await packFile(blob, hash).catch(() => undefined);
-      const served = this.at('releases', site.settings.id, release.id, path);
-      for (const ending of PACKINGS)
-        if (await stat(`${blob}.${ending}`).catch(() => null))
-          await symlink(`${relative(dirname(served), blob)}.${ending}`, `${served}.${ending}`).catch(() => undefined);
+      const served = this.at('releases', id, release.id, path);
+      // Nothing is put where a site is being taken away.
+      await this.inTurn(id, async () => {
+        if (!isShown()) return;
+        for (const ending of PACKINGS)
+          if (await stat(`${blob}.${ending}`).catch(() => null))
+            await symlink(`${relative(dirname(served), blob)}.${ending}`, `${served}.${ending}`).catch(() => undefined);
+      });
     }
+  }
+
+  /** Resolves once nothing is left to be packed. */
+  async settled(): Promise<void> {
+    await this.packing;
   }
 
   async stop(): Promise<void> {

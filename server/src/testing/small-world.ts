@@ -67,7 +67,11 @@ export async function smallWorld() {
     trust: [standins.root],
     mail: { host: mail.address, port: mail.port, from: 'post@quay.example' },
   };
-  const startQuay = () => startHost(hostConfig, { error: () => undefined });
+  const startQuay = () =>
+    startHost(hostConfig, {
+      // What fails there without anybody having thought of it is said where the failing spec is seen.
+      error: (o, said) => void (said === 'a control request failed' && console.error(`quay: ${said}`, o)),
+    });
   let host: Awaited<ReturnType<typeof startHost>> | null = await startQuay();
   const config: PorchConfig = {
     address: '127.0.0.1',

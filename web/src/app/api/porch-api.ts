@@ -86,7 +86,10 @@ export class PorchApi {
     // Who only asks waits until there is somebody to answer.
     return kept.pipe(
       catchError((refusal: Refusal) => {
-        if (refusal.status !== 401 && !this.away()) return throwError(() => refusal);
+        const over = refusal.status === 401;
+        // Somebody is signed in again by now.
+        if (over && this.session() && !this.ended()) return this.call<T>(method, path);
+        if (!(over && this.session()) && !this.away()) return throwError(() => refusal);
         return merge(this.again, this.returned).pipe(
           take(1),
           switchMap(() => this.call<T>(method, path)),
@@ -117,6 +120,9 @@ export class PorchApi {
 
   /** Goes on with a session that another tab began, and says where there is none any more. */
   private kept<T>(attempt: Observable<T>): Observable<T> {
+    return defer(() => this.keptIn(this.session()?.csrf, attempt));
+  }
+  private keptIn<T>(asked: string | undefined, attempt: Observable<T>): Observable<T> {
     return attempt.pipe(
       catchError((refusal: Refusal) => {
         // Another tab signed out and in again: the session is another one, and has another token.
@@ -129,6 +135,8 @@ export class PorchApi {
             }),
           );
         if (refusal.status !== 401) return throwError(() => refusal);
+        // An answer that came late says nothing about the session there is by now: who signed out knows.
+        if (!asked || this.session()?.csrf !== asked) return throwError(() => refusal);
         this.ended.set(true);
         return throwError(
           () => new Refusal(401, 'You are signed out', 'Sign in at the top of the page, then do it again.'),

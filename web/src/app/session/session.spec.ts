@@ -91,6 +91,30 @@ describe('accounts in the interface', () => {
     expect(go).toHaveBeenCalledOnceWith('/');
   });
 
+  it('are not told that they are signed out by an answer that comes after they signed out, or in again', async () => {
+    api.session.set(session());
+    const said: unknown[] = [];
+    const ask = (path: string) =>
+      api.get<string>(path).subscribe({ next: (v) => said.push(v), error: (e: Error) => said.push(e.message) });
+    ask('/sites');
+    api.session.set(null);
+    http.expectOne('/api/sites').flush(...refused(401, 'Sign in first'));
+    expect([api.ended(), said]).toEqual([false, ['Sign in first']]);
+    // Somebody has signed in by the time the answer is there: it is asked for again, as them.
+    api.session.set(session());
+    ask('/servers');
+    api.session.set({ ...session(), csrf: 'another' });
+    http.expectOne('/api/servers').flush(...refused(401, 'Sign in first'));
+    const again = http.expectOne('/api/servers');
+    expect([api.ended(), again.request.headers.get('x-porch-token')]).toEqual([false, 'another']);
+    // Of the session there is by now, it is true.
+    again.flush(...refused(401, 'Sign in first'));
+    expect([api.ended(), said.length]).toEqual([true, 1]);
+    api.signedIn(session());
+    http.expectOne('/api/servers').flush('two of them');
+    expect([api.ended(), said[1]]).toEqual([false, 'two of them']);
+  });
+
   it('have a link sent where the password is forgotten, which says nothing about whether there is such an account', async () => {
     const view = await shown(SignIn);
     http.expectOne('/api/session/ways').flush({ mail: true });
