@@ -176,7 +176,11 @@ export async function startPorch(
       await mending.after(work.job.site);
     });
   mends('deploy', (work) => deployJob(work, parts));
-  mends('rollback', (work) => rollbackSteps(work, parts));
+  mends('rollback', async (work) => {
+    // Who goes back is in a hurry: a place that does not answer is not to hold them up.
+    await backups.first(work, false);
+    await rollbackSteps(work, parts);
+  });
   mends('certificate', (work) => certificates.steps(work));
   mends('publish', (work) => publishSteps(work, parts));
   jobs.handle('round', async (work) => {
@@ -201,6 +205,7 @@ export async function startPorch(
         },
       );
     try {
+      await backups.first(work, true);
       await updates.steps(work);
       await rollouts.ended(site!, 'done', '');
     } catch (error) {

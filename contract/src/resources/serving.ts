@@ -35,6 +35,32 @@ const SiteBackup = object({
   fault: orNull(Type.String()),
 });
 
+/** What visitors find otherwise once another release is served. */
+const Coming = object({
+  pages: Type.Array(
+    Type.Object(
+      {
+        path: Type.String(),
+        title: Type.String(),
+        state: oneOf(['new', 'gone', 'changed']),
+        before: Type.Array(Type.String()),
+        after: Type.Array(Type.String()),
+        pictures: Count,
+        links: Type.Array(Type.String()),
+        told: Type.Array(Type.String()),
+        leadsTo: Type.Optional(orNull(Type.String())),
+      },
+      { additionalProperties: false },
+    ),
+  ),
+  everywhere: object({ before: Type.Array(Type.String()), after: Type.Array(Type.String()), pages: Count }),
+  look: Type.Boolean(),
+  files: Type.Array(object({ path: Type.String(), state: oneOf(['new', 'gone', 'changed']) })),
+  addresses: Type.Array(object({ from: Type.String(), to: orNull(Type.String()) })),
+  more: Count,
+});
+const ReleaseId = words(64, '^[a-z0-9-]{1,64}$');
+
 /** Where a site is served, what of it, and to whom. */
 export const serving = {
   'POST /sites/:id/deploy': job('Deploys the site as it is.', 'designer'),
@@ -43,31 +69,7 @@ export const serving = {
     role: 'accountant',
     answer: object({
       live: orNull(object({ release: Type.String(), madeAt: Instant })),
-      coming: orNull(
-        object({
-          pages: Type.Array(
-            Type.Object(
-              {
-                path: Type.String(),
-                title: Type.String(),
-                state: oneOf(['new', 'gone', 'changed']),
-                before: Type.Array(Type.String()),
-                after: Type.Array(Type.String()),
-                pictures: Count,
-                links: Type.Array(Type.String()),
-                told: Type.Array(Type.String()),
-                leadsTo: Type.Optional(orNull(Type.String())),
-              },
-              { additionalProperties: false },
-            ),
-          ),
-          everywhere: object({ before: Type.Array(Type.String()), after: Type.Array(Type.String()), pages: Count }),
-          look: Type.Boolean(),
-          files: Type.Array(object({ path: Type.String(), state: oneOf(['new', 'gone', 'changed']) })),
-          addresses: Type.Array(object({ from: Type.String(), to: orNull(Type.String()) })),
-          more: Count,
-        }),
-      ),
+      coming: orNull(Coming),
       people: Type.Array(object({ name: Type.String(), steps: Count })),
       held: Type.Array(Type.String()),
     }),
@@ -181,11 +183,22 @@ export const serving = {
     answer: object({ at: orNull(Instant) }),
   }),
   'POST /sites/:id/rollback': route({
-    says: 'Serves another release than the live one.',
+    says: 'Serves another release than the live one: as it was, or with what the people of the site changed since.',
     role: 'designer',
-    body: object({ release: words(64, '^[a-z0-9-]{1,64}$') }),
+    body: Type.Object({ release: ReleaseId, keeps: Type.Optional(Type.Boolean()) }, { additionalProperties: false }),
     status: 202,
     answer: Begun,
+  }),
+  'GET /sites/:id/releases/:release/coming': route({
+    says: 'What serving another release would change for visitors: as it was, or with what the people of the site changed since.',
+    role: 'designer',
+    query: object({ people: oneOf(['kept', 'left']) }),
+    answer: object({
+      coming: Coming,
+      /** Changes of its people since: those that can be kept, and those about what is not in it. */
+      kept: Count,
+      lost: Count,
+    }),
   }),
   'PUT /sites/:id/domain': route({
     says: 'Gives a site its domain.',

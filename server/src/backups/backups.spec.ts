@@ -203,6 +203,33 @@ describe('backups', () => {
     expect((await backups.of(id)).troubles).toEqual([]);
   });
 
+  it('come before what is risky: at the first place that can be used, and where there is none it waits or says so', async () => {
+    const first = (must: boolean) => world.run(id, (work) => backups.first(work, must));
+    const old = () => world.db.query(`update backup set made_at = made_at - interval '1 hour' where site = $1`, [id]);
+    expect((await first(true)).steps).toEqual({});
+    await old();
+    expect(Object.keys((await first(true)).steps)).toEqual(['Back up to shed', 'Try it out from shed']);
+    expect((await first(true)).steps).toEqual({});
+    await old();
+    await places.down('shed');
+    const ran = await first(true);
+    expect([ran.error, Object.keys(ran.steps).slice(-2)]).toEqual([null, ['Back up to loft', 'Try it out from loft']]);
+    await old();
+    await places.down('loft');
+    const waits = await first(true);
+    expect([waits.error?.name, waits.error?.message]).toEqual([
+      'JobLater',
+      jasmine.stringMatching(/^A backup comes first\. shed: .+ loft: /),
+    ]);
+    expect(waits.error?.message).not.toContain('x:y');
+    const went = await first(false);
+    expect([went.error, went.steps['Go on without a backup']]).toEqual([null, jasmine.stringContaining('a release')]);
+    await Promise.all([places.up('shed'), places.up('loft')]);
+    const { id: bare } = await world.sites.create(world.ines.organisation, { name: 'Nowhere yet' });
+    await world.sites.setServer(bare, 'quay');
+    expect((await world.run(bare, (work) => backups.first(work, true))).steps).toEqual({});
+  });
+
   it('are made though one that was killed has left its lock on the place', async () => {
     const { rows } = await world.db.query<{ password: string }>(
       `select password from backup_place where name = 'shed'`,

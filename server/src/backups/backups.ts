@@ -12,12 +12,15 @@ import { JobLater, JobRefused, type Work } from '../jobs/jobs.js';
 import type { LiveChanges } from '../live/live-changes.js';
 import type { Seal } from '../secrets/seal.js';
 import { HostRefused, type BackupPlace } from '../servers/host-client.js';
-import type { Servers } from '../servers/servers.js';
+import type { ServerRow, Servers } from '../servers/servers.js';
 import { nameOf, type SiteRow } from '../sites/site-row.js';
 import type { Sites } from '../sites/sites.js';
 
 /** How long until a backup that could not be made is tried again, s. */
 const AGAIN_S = 600;
+
+/** A backup is new enough before something risky, minutes. */
+const FRESH_MIN = 10;
 
 /** How old the newest proven backup of a site may be, hours: a night that went wrong is made good the next. */
 const PROVEN_HOURS = 48;
@@ -73,18 +76,7 @@ export class Backups {
     const troubles: string[] = [];
     for (const name of places) {
       try {
-        const place = await this.place(name);
-        const { snapshot } = await work.step(`Back up to ${name}`, async () => {
-          const made = await server.client.backUp(site.id, place);
-          await this.db.query(
-            `insert into backup (site, place, snapshot, added, files, rows, ms) values ($1, $2, $3, $4, $5, $6, $7)
-             on conflict do nothing`,
-            [site.id, name, made.snapshot, made.added, made.files, made.rows, made.ms],
-          );
-          await this.db.query('delete from backup_trouble where site = $1 and place = $2', [site.id, name]);
-          return { ...made, detail: `${count(made)}, ${size(made.added)} of it new` };
-        });
-        await work.step(`Try it out from ${name}`, () => this.prove(site, server.client, name, place, snapshot));
+        await this.backUpAt(work, site, server, name);
       } catch (error) {
         if (work.signal.aborted) throw error;
         const { message } = error as Error;
@@ -98,6 +90,48 @@ export class Backups {
       await tell(this.db, { kind: 'care', site: site.id });
     }
     if (troubles.length) throw new JobLater(troubles.join(' '), AGAIN_S);
+  }
+
+  private async backUpAt(work: Work, site: SiteRow, server: ServerRow, name: string): Promise<void> {
+    const place = await this.place(name);
+    const { snapshot } = await work.step(`Back up to ${name}`, async () => {
+      const made = await server.client.backUp(site.id, place);
+      await this.db.query(
+        `insert into backup (site, place, snapshot, added, files, rows, ms) values ($1, $2, $3, $4, $5, $6, $7)
+         on conflict do nothing`,
+        [site.id, name, made.snapshot, made.added, made.files, made.rows, made.ms],
+      );
+      await this.db.query('delete from backup_trouble where site = $1 and place = $2', [site.id, name]);
+      return { ...made, detail: `${count(made)}, ${size(made.added)} of it new` };
+    });
+    await work.step(`Try it out from ${name}`, () => this.prove(site, server.client, name, place, snapshot));
+  }
+
+  /**
+   * Before something risky is done to a site: a backup of it that is proven, at the first of its places that can be used,
+   * unless there is one of the last minutes. Where none is to be had, `must` says whether it waits; else that is said, and
+   * it goes on. @throws JobLater
+   */
+  async first(work: Work, must: boolean): Promise<void> {
+    const { site, server } = await siteAndServer(this.sites, this.servers, work.job.site);
+    const places = this.placesOf(server.name);
+    if (!site.liveRelease || !places.length) return;
+    const { rows } = await this.db.query<{ at: Date }>(
+      `select max(made_at) as at from backup where site = $1 and proven_at is not null
+         and made_at > now() - make_interval(mins => $2) having max(made_at) is not null`,
+      [site.id, FRESH_MIN],
+    );
+    if (rows[0]) return;
+    const troubles: string[] = [];
+    for (const name of places)
+      try {
+        return await this.backUpAt(work, site, server, name);
+      } catch (error) {
+        if (work.signal.aborted) throw error;
+        troubles.push(`${name}: ${(error as Error).message}`);
+      }
+    if (must) throw new JobLater(`A backup comes first. ${troubles.join(' ')}`, AGAIN_S);
+    await work.step('Go on without a backup', () => Promise.resolve('What is served now stays here as a release'));
   }
 
   private async prove(

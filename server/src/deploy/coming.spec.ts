@@ -174,11 +174,11 @@ describe('what a deploy would change for visitors', () => {
       expect((await world.run(id, (work) => deploySteps(work, world))).error).toBeNull();
       const row = async () => (await world.sites.get(id))!;
       const release = (await world.sites.releases.get(id, (await row()).liveRelease!))!;
-      expect(await world.sites.log.whoBetween(id, release.head, (await row()).head)).toEqual([]);
+      expect(await world.sites.log.whoSince(release, (await row()).head)).toEqual([]);
       await world.change(id, { op: 'setFact', field: 'phone', value: '01632 960 778' });
       await world.change(id, { op: 'setFact', field: 'strapline', value: 'Built to row' });
       await world.sites.log.step(id, 'undo', world.ines);
-      expect((await world.sites.log.whoBetween(id, release.head, (await row()).head)).map((w) => w.steps)).toEqual([1]);
+      expect((await world.sites.log.whoSince(release, (await row()).head)).map((w) => w.steps)).toEqual([1]);
       const then = await world.sites.log.documentAt(id, release.head);
       const coming = await comingOf(then, (await row()).document, ORIGIN);
       expect(JSON.stringify(coming)).toContain('01632 960 778');

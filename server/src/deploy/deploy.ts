@@ -153,7 +153,7 @@ export async function switchOver(server: ServerRow, site: string, release: strin
  * registered, pointer switched. Every step can be run again, so a killed deploy simply starts over.
  */
 export async function deploySteps(work: Work, parts: DeployParts): Promise<void> {
-  const { sites, servers, pictures } = parts;
+  const { sites, servers } = parts;
   const { server, ...found } = await siteAndServer(sites, servers, work.job.site);
   let { site } = found;
   if (!site.document.pages.length)
@@ -164,8 +164,33 @@ export async function deploySteps(work: Work, parts: DeployParts): Promise<void>
   });
   const { knows } = await bringInLive(work, parts, site, server);
   site = (await siteAndServer(sites, servers, work.job.site)).site;
+  const release = await bringRelease(work, parts, { site, server }, site.document, {
+    head: site.head,
+    what: async () => {
+      const live = site.liveRelease ? await sites.releases.get(site.id, site.liveRelease) : undefined;
+      return live ? sites.log.changesSince(live, site.head) : ['The first release'];
+    },
+  });
+  await work.step('Serve it', async () => {
+    await switchOver(server, site.id, release, knows);
+    await sites.releases.markLive(site.id, release);
+    return 'Served from now on';
+  });
+}
+
+/**
+ * The steps that press a document, and bring what comes of it to a server as a release that nobody is served so far. Gives
+ * its id. @param of which step of the log it is, what it has besides, and what came with it
+ */
+export async function bringRelease(
+  work: Work,
+  { sites, pictures }: Pick<DeployParts, 'sites' | 'pictures'>,
+  { site, server }: { site: SiteRow; server: ServerRow },
+  document: SiteDocument,
+  of: { head: number; kept?: readonly number[]; what: () => Promise<string[]> },
+): Promise<string> {
   const drawn = await work.step('Press the release', async () => {
-    const release = await pressRelease(site.document, originOf(site, server), pictures.readerOf(site.id), work.signal);
+    const release = await pressRelease(document, originOf(site, server), pictures.readerOf(site.id), work.signal);
     return {
       ...release,
       detail: `${some(release.files.length, 'file')}, ${Math.ceil(release.files.reduce((s, f) => s + f.bytes.byteLength, 0) / 1024)} KB`,
@@ -177,7 +202,7 @@ export async function deploySteps(work: Work, parts: DeployParts): Promise<void>
     for (const hash of missing) await server.client.putBlob(hash, byHash.get(hash)!);
     // The site is pressed there too, when its people change it.
     const read = pictures.readerOf(site.id);
-    for (const hash of await server.client.missing(sourcesOf(site.document)))
+    for (const hash of await server.client.missing(sourcesOf(document)))
       await server.client.putBlob(hash, await read(hash));
     return {
       count: missing.length,
@@ -185,21 +210,17 @@ export async function deploySteps(work: Work, parts: DeployParts): Promise<void>
     };
   });
   await work.step('Take the release in', async () => {
-    const live = site.liveRelease ? await sites.releases.get(site.id, site.liveRelease) : undefined;
     await server.client.putRelease(site.id, drawn.id, drawn.manifest, drawn.json);
     await sites.releases.keep({
       id: drawn.id,
       site: site.id,
-      head: site.head,
+      head: of.head,
+      ...(of.kept && { kept: of.kept }),
       manifest: drawn.manifest,
       sent: sent.count,
-      what: live ? await sites.log.changesBetween(site.id, live.head, site.head) : ['The first release'],
+      what: await of.what(),
     });
     return drawn.id;
   });
-  await work.step('Serve it', async () => {
-    await switchOver(server, site.id, drawn.id, knows);
-    await sites.releases.markLive(site.id, drawn.id);
-    return 'Served from now on';
-  });
+  return drawn.id;
 }

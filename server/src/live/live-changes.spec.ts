@@ -312,4 +312,84 @@ describe('what is changed where a site is live', () => {
     expect(await headingNow()).toContain('Every Saturday at noon.');
     expect((await deploy()).error).toBeNull();
   });
+
+  it('stays where the site goes back with it, and what is changed there next comes in over that', async () => {
+    const live = async () => (await world.sites.get(id))!.liveRelease!;
+    const behind = async () => (await world.sites.states.known([(await world.sites.get(id))!])).get(id)!.behind;
+    const rollback = (release: string, keeps: boolean, killBefore = '') =>
+      world.run(id, (work) => rollbackSteps(work, world), { input: { release, keeps }, killBefore });
+    const contact = async () => (await call('GET', '/contact/')).body;
+    const phoneNow = async () => (await document()).facts.phone;
+    const ring = async (value: string) => {
+      expect((await api('POST', '/changes', phone(await phoneNow(), value))).status).toBe(200);
+      await pull();
+    };
+    await world.change(id, text('Moored'));
+    expect((await deploy()).error).toBeNull();
+    const moored = await live();
+    await world.change(id, text('Under way'));
+    const page = (await document()).pages[0]!;
+    const spare: Operation = {
+      op: 'insertSection',
+      page: page.id,
+      at: 1,
+      section: { ...page.sections[0]!, id: 'spare' },
+    };
+    await world.change(id, spare);
+    expect((await deploy()).error).toBeNull();
+    await ring('01632 960 941');
+    // What is only there since is not in what was served then.
+    const spareWords = {
+      id: randomUUID(),
+      changes: [{ kind: 'text', at: { section: 'spare', path: 'heading' }, was: 'Under way', value: 'Astern' }],
+    };
+    expect((await api('POST', '/changes', spareWords)).status).toBe(200);
+    await pull();
+    expect(await behind()).toBeFalse();
+
+    expect((await rollback(moored, true, 'Serve it')).error?.message).toBe('killed');
+    expect(await liveHeading()).toBe('Under way');
+    const ran = await rollback(moored, true);
+    expect(ran.error).toBeNull();
+    expect(ran.steps['Keep what its people changed since']).toMatch(
+      /^\d changes?; 1 is about what was not there then$/,
+    );
+    expect([await liveHeading(), await live()]).toEqual(['Moored', jasmine.stringMatching(/^r-/)]);
+    expect(await contact()).toContain('01632 960 941');
+    const release = (await world.sites.releases.get(id, await live()))!;
+    expect(release.id).not.toBe(moored);
+    const pressed = await world.sites.log.documentOf(release);
+    expect([pressed.facts.phone, pressed.facts.strapline]).toEqual(['01632 960 941', 'Afloat since 1921']);
+    expect([release.what, await behind()]).toEqual([['Wrote “Moored”, with 1 change made on the site'], true]);
+    const who = await world.sites.log.whoSince(release, (await world.sites.get(id))!.head);
+    expect(who.find((w) => w.name === 'Bo')?.steps).toBe(1);
+    // What the designer has drafted is as it was.
+    expect(await headingNow()).toContain('Under way');
+
+    // What is changed there next is read over what it stands on: the drafts since, without what is live.
+    await ring('01632 960 942');
+    expect([await phoneNow(), (await world.live.of(id)).held]).toEqual(['01632 960 942', []]);
+    expect((await api('POST', '/changes', heading('Moored', 'Moored for the winter'))).status).toBe(200);
+    await pull();
+    const [held] = (await world.live.of(id)).held;
+    expect(held!.parts.map((p) => [p.live, p.draft])).toEqual([['Moored for the winter', 'Under way']]);
+    await world.live.settle(id, held!.seq, { live: [0] }, world.ines);
+    expect((await deploy()).error).toBeNull();
+    expect([await liveHeading(), await behind()]).toEqual(['Moored for the winter', false]);
+
+    // Without it, what its people changed is served no more, and waits among the drafts.
+    const before = await live();
+    await ring('01632 960 943');
+    expect(await behind()).toBeFalse();
+    expect((await deploy()).error).toBeNull();
+    const back = await rollback(before, false);
+    expect(Object.keys(back.steps)).not.toContain('Keep what its people changed since');
+    expect(await contact()).toContain('01632 960 942');
+    expect([await live(), await behind(), await phoneNow()]).toEqual([before, true, '01632 960 943']);
+    // Where nobody changed anything since, it is that release and no other.
+    expect((await rollback(moored, true)).error).toBeNull();
+    const again = await live();
+    expect((await rollback(again, true)).error).toBeNull();
+    expect(await live()).toBe(again);
+  });
 });

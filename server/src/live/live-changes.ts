@@ -268,8 +268,8 @@ export class LiveChanges {
   ): Promise<(BroughtIn & { head: number; among: ReadonlySet<string | null> }) | null> {
     const release = rows[0] && (await this.sites.releases.get(site, rows[0].release));
     if (!release) return null;
-    const document = await this.sites.log.documentAt(site, release.head);
-    const { head, drafts } = await this.sites.log.draftsSince(site, release.head);
+    const document = await this.sites.log.documentOf(release);
+    const { head, drafts } = await this.sites.log.draftsSince(site, release.head, release.kept);
     const among = new Set(drafts.map((d) => d.client));
     const of = (d: Draft) => ({ operation: d.operation, ...(d.client !== null && { of: d.client }) });
     try {
@@ -358,7 +358,7 @@ export class LiveChanges {
     if (!release) return undefined;
     const before = (await this.rows(site, first.turn)).filter((r) => r.seq < first.seq);
     try {
-      return before.reduce((d, r) => apply(d, r.op).document, await this.sites.log.documentAt(site, release.head));
+      return before.reduce((d, r) => apply(d, r.op).document, await this.sites.log.documentOf(release));
     } catch (error) {
       if (error instanceof OperationError) return undefined;
       throw error;

@@ -5,6 +5,8 @@ export interface ReleaseRow {
   id: string;
   site: string;
   head: number;
+  /** Steps after its head that it has besides. */
+  kept: number[];
   manifest: Manifest;
   files: number;
   bytes: number;
@@ -15,7 +17,7 @@ export interface ReleaseRow {
   what: string[];
 }
 
-const RELEASE = `id, site, head, manifest, files, bytes::int as bytes, sent, made_at as "madeAt", live_at as "liveAt", what`;
+const RELEASE = `id, site, head, kept, manifest, files, bytes::int as bytes, sent, made_at as "madeAt", live_at as "liveAt", what`;
 
 /** The releases that were made of sites. What a server serves of one is told by `live_release` of the site. */
 export class Releases {
@@ -38,14 +40,16 @@ export class Releases {
     id: string;
     site: string;
     head: number;
+    kept?: readonly number[];
     manifest: Manifest;
     sent: number;
     what: string[];
   }): Promise<void> {
     const entries = Object.values(r.manifest.files);
     await this.db.query(
-      `insert into release (id, site, head, manifest, files, bytes, sent, what) values ($1, $2, $3, $4, $5, $6, $7, $8)
-       on conflict (site, id) do update set sent = greatest(release.sent, excluded.sent), head = excluded.head`,
+      `insert into release (id, site, head, manifest, files, bytes, sent, what, kept) values ($1, $2, $3, $4, $5, $6, $7, $8, $9)
+       on conflict (site, id) do update set sent = greatest(release.sent, excluded.sent), head = excluded.head,
+         kept = excluded.kept`,
       [
         r.id,
         r.site,
@@ -55,6 +59,7 @@ export class Releases {
         entries.reduce((s, e) => s + e.size, 0),
         r.sent,
         r.what,
+        r.kept ?? [],
       ],
     );
   }

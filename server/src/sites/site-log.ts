@@ -18,6 +18,7 @@ import type pg from 'pg';
 import { transaction, type Database } from '../db/database.js';
 import { tell } from '../events/events.js';
 import type { Documents } from './documents.js';
+import type { ReleaseRow } from './releases.js';
 import { HEAD, type SiteHead, type SiteRow } from './site-row.js';
 
 /** How a change came: its own id, the tab and part it was made in, and the newest step that tab had seen when it was made. */
@@ -77,6 +78,8 @@ interface LogRow {
 }
 const LOG = 'seq, kind, of, op, inverse, by, author, tab';
 
+/** More steps than any log has. */
+const MOST_STEPS = 2 ** 31 - 1;
 /** So many steps at most are told instead of the whole document. */
 const MOST_SINCE = 40;
 /** So many steps are taken back at once on the way to an earlier point. */
@@ -407,20 +410,73 @@ export class SiteLog {
     return rows.length === site.head - step ? rows.map((r) => r.op) : null;
   }
 
-  /** All steps of a site after one, oldest first, and the newest of them. Those of an older schema come forward. */
-  async draftsSince(id: string, step: number): Promise<{ head: number; drafts: Draft[] }> {
+  /**
+   * All steps of a site after one, oldest first, and the newest of them. Those of an older schema come forward. @param but
+   * steps that are not wanted: whoever asks has them already
+   */
+  async draftsSince(id: string, step: number, but: readonly number[] = []): Promise<{ head: number; drafts: Draft[] }> {
     const { rows } = await this.db.query<LogRow & { client: string | null }>(
       `select ${LOG}, client from operation where site = $1 and seq > $2 order by seq`,
       [id, step],
     );
-    const stands = new Set(standing(rows));
+    const known = new Set(but);
+    // Of a step that is known, what took it back is news.
+    const stands = new Set(standing(rows.filter((r) => !known.has(r.seq))));
     let document = await this.documentAt(id, step);
-    const drafts = rows.map((r): Draft => {
+    const drafts = rows.flatMap((r): Draft[] => {
       const operation = operationForward(r.op, document);
       document = applyOrRefuse(document, operation).document;
-      return { operation, client: r.client, stands: stands.has(r) };
+      return known.has(r.seq) ? [] : [{ operation, client: r.client, stands: stands.has(r) }];
     });
     return { head: rows.at(-1)?.seq ?? step, drafts };
+  }
+
+  /** The document a release was pressed of. */
+  async documentOf({ site, head, kept }: Pick<ReleaseRow, 'site' | 'head' | 'kept'>): Promise<SiteDocument> {
+    const document = await this.documentAt(site, head);
+    return kept.length ? (await this.withSteps(document, site, kept)).document : document;
+  }
+
+  /**
+   * What a release was pressed of, with what the people of its site changed since and stands. `kept` are the steps that came
+   * to it; `left` is how many are about what is not in it.
+   */
+  async withPeopleSince(
+    release: Pick<ReleaseRow, 'site' | 'head' | 'kept'>,
+  ): Promise<{ document: SiteDocument; kept: number[]; left: number }> {
+    const { site, head, kept } = release;
+    const { rows } = await this.db.query<{ seq: number }>(
+      `select o.seq from operation o where o.site = $1 and o.seq > $2 and o.part = 'client' and not o.seq = any($4) and ${STANDS}`,
+      [site, head, MOST_STEPS, kept],
+    );
+    return this.withSteps(
+      await this.documentOf(release),
+      site,
+      rows.map((r) => r.seq),
+    );
+  }
+
+  /** A document with some steps of the log of its site, but for those that do not fit it. */
+  private async withSteps(
+    document: SiteDocument,
+    site: string,
+    seqs: readonly number[],
+  ): Promise<{ document: SiteDocument; kept: number[]; left: number }> {
+    const { rows } = await this.db.query<{ seq: number; op: Operation }>(
+      'select seq, op from operation where site = $1 and seq = any($2) order by seq',
+      [site, seqs],
+    );
+    const kept: number[] = [];
+    for (const { seq, op } of rows)
+      try {
+        const next = apply(document, operationForward(op, document)).document;
+        if (validateDocument(next, document).length) continue;
+        document = next;
+        kept.push(seq);
+      } catch (error) {
+        if (!(error instanceof OperationError)) throw error;
+      }
+    return { document, kept, left: rows.length - kept.length };
   }
 
   /** What an account could take back or put back. */
@@ -484,23 +540,29 @@ export class SiteLog {
     return wanted || null;
   }
 
-  /** Who made the changes that stand between two steps of a site, and how many; the second included. */
-  async whoBetween(id: string, after: number, until: number): Promise<{ name: string; steps: number }[]> {
+  /** Who made the changes that stand since a release was drafted, up to a step, and how many; without what it has besides. */
+  async whoSince(
+    { site, head, kept }: Pick<ReleaseRow, 'site' | 'head' | 'kept'>,
+    until: number,
+  ): Promise<{ name: string; steps: number }[]> {
     const { rows } = await this.db.query<{ name: string; steps: number }>(
       `select o.by as name, count(*)::int as steps from operation o
-       where o.site = $1 and o.seq > $2 and o.seq <= $3 and ${STANDS} group by 1 order by 2 desc, 1`,
-      [id, after, until],
+       where o.site = $1 and o.seq > $2 and o.seq <= $3 and not o.seq = any($4) and ${STANDS} group by 1 order by 2 desc, 1`,
+      [site, head, until, kept],
     );
     return rows;
   }
 
-  /** The changes that stand between two steps of a site, newest first, each named once; the second included. */
-  async changesBetween(id: string, after: number, until: number): Promise<string[]> {
+  /** The changes that stand since a release was drafted, up to a step, newest first, each named once; without what it has besides. */
+  async changesSince(
+    { site, head, kept }: Pick<ReleaseRow, 'site' | 'head' | 'kept'>,
+    until: number,
+  ): Promise<string[]> {
     const { rows } = await this.db.query<{ op: Operation }>(
       `select o.op from operation o
-       where o.site = $1 and o.seq > $2 and o.seq <= $3 and ${STANDS}
+       where o.site = $1 and o.seq > $2 and o.seq <= $3 and not o.seq = any($4) and ${STANDS}
        order by o.seq desc limit 100`,
-      [id, after, until],
+      [site, head, until, kept],
     );
     return [...new Set(rows.map((r) => describe(r.op)))];
   }

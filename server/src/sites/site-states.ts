@@ -19,11 +19,12 @@ export class SiteStates {
         'select site, max(at) as at from round where site = any($1) group by site',
         [ids],
       ),
-      // What was changed on the site itself is live: it is nothing to deploy.
+      // What was changed on the site itself is live: it is nothing to deploy, unless the site went back since.
       this.db.query<{ site: string }>(
         `select s.id as site from site s join release r on r.site = s.id and r.id = s.live_release
          where s.id = any($1) and s.head > r.head
-           and exists (select 1 from operation o where o.site = s.id and o.seq > r.head and o.part <> 'client')`,
+           and exists (select 1 from operation o where o.site = s.id and o.seq > r.head
+             and not o.seq = any(r.kept) and (o.part <> 'client' or o.at < r.live_at))`,
         [ids],
       ),
       this.db.query<{ domain: string; until: Date }>(

@@ -324,8 +324,11 @@ describe('sites and their history', () => {
     await sites.log.change(id, { op: 'setFact', field: 'place', value: 'Strand' }, ines);
     await sites.log.change(id, { op: 'setFact', field: 'address', value: 'x' }, ines);
     await sites.log.step(id, 'undo', ines);
-    expect(await sites.log.changesBetween(id, 0, 4)).toEqual(['Changed “Place”', 'Changed “Phone”']);
-    expect(await sites.log.changesBetween(id, 1, 2)).toEqual(['Changed “Place”']);
+    const since = (head: number, until: number, kept: number[] = []) =>
+      sites.log.changesSince({ site: id, head, kept }, until);
+    expect(await since(0, 4)).toEqual(['Changed “Place”', 'Changed “Phone”']);
+    expect(await since(1, 2)).toEqual(['Changed “Place”']);
+    expect(await since(0, 4, [2])).toEqual(['Changed “Phone”']);
   });
 
   it('tells what was done since a step, from which the document of that step becomes that of now', async () => {

@@ -2,6 +2,7 @@ import type { fleet as fleetRoutes, serving as servingRoutes } from '@tin-porch/
 import { Problem } from '@tin-porch/core/ground';
 import { migrate } from '@tin-porch/core/operations';
 import { some } from '@tin-porch/core/some';
+import type { Manifest } from '@tin-porch/core/page';
 import { planMailRecords, readDomain, serverState, troubleCause } from '@tin-porch/core/care';
 import { comingOf, heldBackFrom } from '../../deploy/coming.js';
 import { originOf, temporaryOrigin, tellHost } from '../../deploy/deploy.js';
@@ -23,6 +24,10 @@ function staying(site: SiteHead): SiteHead {
   if (site.leavesAt) throw new Problem(409, 'The site is to go', 'Keep it first, in Care.');
   return site;
 }
+
+/** The SHA-256 of every file of a release, by its path. */
+const hashesOf = ({ files }: Manifest): Record<string, string> =>
+  Object.fromEntries(Object.entries(files).map(([path, { hash }]) => [path, hash]));
 
 /** @throws Problem 404 */
 function snapshotOf({ params }: Pick<AnyCall, 'params'>): string {
@@ -71,7 +76,7 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
       const [then, people] = await Promise.all([
         // Not what was deployed counts, but what visitors see: its people may have changed it where it is live.
         server.client.document(site.id).then(migrate),
-        sites.log.whoBetween(site.id, live.head, site.head),
+        sites.log.whoSince(live, site.head),
       ]);
       return {
         live: { release: live.id, madeAt: live.madeAt.toISOString() },
@@ -79,10 +84,29 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
           then,
           site.document,
           originOf(site, server),
-          Object.fromEntries(Object.entries(live.manifest.files).map(([path, { hash }]) => [path, hash])),
+          hashesOf(live.manifest),
         ),
         people,
         held,
+      };
+    },
+    'GET /sites/:id/releases/:release/coming': async (call) => {
+      const site = await headOf(call);
+      const release = await sites.releases.get(site.id, call.params['release']!);
+      const live = site.liveRelease ? await sites.releases.get(site.id, site.liveRelease) : undefined;
+      const server = await serverOf(site);
+      if (!release || !live || !server) throw new Problem(404, 'There is no such release');
+      const found = await sites.log.withPeopleSince(release);
+      const then = call.query.people === 'kept' ? found.document : await sites.log.documentOf(release);
+      return {
+        coming: await comingOf(
+          migrate(await server.client.document(site.id)),
+          then,
+          originOf(site, server),
+          hashesOf(live.manifest),
+        ),
+        kept: found.kept.length,
+        lost: found.left,
       };
     },
     'POST /sites/:id/certificate': begin('certificate', 'Asked for a certificate'),
@@ -188,11 +212,13 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
     },
     'POST /sites/:id/rollback': async (call) => {
       const site = staying(await headOf(call));
-      const { release } = call.body;
+      const { release, keeps = false } = call.body;
       if (!site.server || !(await sites.releases.get(site.id, release)))
         throw new Problem(404, 'There is no such release');
-      const job = await jobs.begin(site.id, 'rollback', { release });
-      await call.note(`Went to the release ${release}`);
+      const job = await jobs.begin(site.id, 'rollback', { release, keeps });
+      await call.note(
+        keeps ? `Went to the release ${release}, with what its people changed since` : `Went to the release ${release}`,
+      );
       return { job: job as never };
     },
     'PUT /sites/:id/domain': async (call) => {

@@ -89,7 +89,7 @@ export class PorchApi {
         const over = refusal.status === 401;
         // Somebody is signed in again by now.
         if (over && this.session() && !this.ended()) return this.call<T>(method, path);
-        if (!(over && this.session()) && !this.away()) return throwError(() => refusal);
+        if (!(over && this.ended()) && !this.away()) return throwError(() => refusal);
         return merge(this.again, this.returned).pipe(
           take(1),
           switchMap(() => this.call<T>(method, path)),
@@ -136,7 +136,7 @@ export class PorchApi {
           );
         if (refusal.status !== 401) return throwError(() => refusal);
         // An answer that came late says nothing about the session there is by now: who signed out knows.
-        if (!asked || this.session()?.csrf !== asked) return throwError(() => refusal);
+        if (this.session()?.csrf !== asked) return throwError(() => refusal);
         this.ended.set(true);
         return throwError(
           () => new Refusal(401, 'You are signed out', 'Sign in at the top of the page, then do it again.'),

@@ -3,7 +3,13 @@ import type { Release } from '../api/model';
 import { Dialogs } from '../parts/dialogs';
 import { some } from '@tin-porch/core/some';
 import { time } from '../parts/when';
+import { GoingBackDialog } from './going-back';
 import { SiteStore } from './site-store';
+
+/** Work that changes what is served: one at a time. */
+const SWITCHING: ReadonlySet<string> = new Set([
+  ...['deploy', 'publish', 'rollback', 'update', 'leave', 'remove', 'revive', 'move'],
+]);
 
 /** The releases of a site, newest first, each named by what came with it. Any of them can be served again. */
 @Component({
@@ -26,7 +32,7 @@ import { SiteStore } from './site-store';
             <button
               class="plain small"
               type="button"
-              [disabled]="store.openJob() !== null"
+              [disabled]="switching()"
               [attr.aria-label]="verb(r) + ': ' + named(r)"
               (click)="serve(r)"
             >
@@ -45,6 +51,10 @@ export class ReleaseList {
   protected readonly at = time;
   protected readonly releases = computed(() => this.store.detail()?.releases ?? []);
   protected readonly live = computed(() => this.store.detail()?.liveRelease ?? null);
+  /** Another release is being put in place. A round or a backup that goes on holds nobody up. */
+  protected readonly switching = computed(() =>
+    (this.store.detail()?.jobs ?? []).some((j) => SWITCHING.has(j.kind) && /waiting|running|retrying/.test(j.state)),
+  );
   private readonly liveMadeAt = computed(() => this.releases().find((r) => r.id === this.live())?.madeAt ?? '');
 
   protected kb = (r: Release) => Math.ceil(r.bytes / 1024);
@@ -56,11 +66,19 @@ export class ReleaseList {
   protected verb = (r: Release) => (r.madeAt < this.liveMadeAt() ? 'Go back to it' : 'Go forward to it');
   protected async serve(r: Release): Promise<void> {
     const open = this.store.detail()?.open ?? false;
-    const sure = await this.dialogs.confirm({
-      title: `${this.verb(r).replace('it', 'this release')}?`,
-      words: `“${this.named(r)}”, made ${time(r.madeAt)}, ${open ? 'is what visitors see from then on' : 'stands behind the holding page from then on'}. The document here stays as it is.`,
-      act: this.verb(r),
-    });
-    if (sure) await this.store.serve(r.id);
+    const ref = this.dialogs.open(GoingBackDialog, 'back-title', (dialog) =>
+      dialog.of.set({
+        site: this.store.id(),
+        release: r.id,
+        title: `${this.verb(r).replace('it', 'this release')}?`,
+        words: `“${this.named(r)}”, made ${time(r.madeAt)}, ${open ? 'is what visitors see from then on' : 'stands behind the holding page from then on'}.`,
+        act: this.verb(r),
+      }),
+    );
+    const keeps = await ref?.result.then(
+      (keeps: boolean) => keeps,
+      () => undefined,
+    );
+    if (keeps !== undefined) await this.store.serve(r.id, keeps);
   }
 }

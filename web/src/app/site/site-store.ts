@@ -400,11 +400,11 @@ export class SiteStore implements OnDestroy {
     await this.call('POST', `/${kind}`, {});
   }
 
-  /** Serves another release than the live one. */
-  async serve(release: string): Promise<void> {
+  /** Serves another release than the live one: `keeps` says whether with what the people of the site changed since. */
+  async serve(release: string, keeps: boolean): Promise<void> {
     await this.flush();
     this.side.set('beside');
-    await this.call('POST', '/rollback', { release });
+    await this.call('POST', '/rollback', { release, keeps });
   }
 
   cancel = (job: Job) => this.call('DELETE', `/jobs/${job.id}`);

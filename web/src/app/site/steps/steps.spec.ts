@@ -82,7 +82,7 @@ describe('the steps that bring a site to visitors', () => {
         provideIcons({ lucideArrowUpRight, lucideCheck, lucideCopy }),
         told.provider,
         SiteStore,
-        { provide: Dialogs, useValue: { confirm: () => Promise.resolve(sure) } },
+        { provide: Dialogs, useValue: { confirm: () => Promise.resolve(sure), open: () => null } },
       ],
     });
     http = TestBed.inject(HttpTestingController);
@@ -389,14 +389,31 @@ describe('the steps that bring a site to visitors', () => {
       const rows = [...element.querySelectorAll<HTMLElement>('ol.releases li')];
       expect(words(rows[0]!)).toContain('Changed “Phone” and 1 more');
       expect(rows[0]!.querySelector('button')).toBeNull();
-      sure = false;
+      const open = spyOn(TestBed.inject(Dialogs), 'open');
+      const answers = (result: Promise<boolean>) => {
+        // As a dialog that was left is: nobody need have asked.
+        result.catch(() => undefined);
+        open.and.returnValue({ result } as never);
+      };
+      answers(Promise.reject(new Error('left')));
       button(element, 'Go back to it')!.click();
       await settle(fixture);
       http.expectNone('/api/sites/gant/rollback');
-      sure = true;
-      button(element, 'Go back to it')!.click();
-      await settle(fixture);
-      expect(http.expectOne('/api/sites/gant/rollback').request.body).toEqual({ release: 'r-0' });
+      for (const keeps of [true, false]) {
+        answers(Promise.resolve(keeps));
+        button(element, 'Go back to it')!.click();
+        await settle(fixture);
+        const asked = http.expectOne('/api/sites/gant/rollback');
+        expect(asked.request.body).toEqual({ release: 'r-0', keeps });
+        asked.flush({ title: 'Not now' }, { status: 409, statusText: 'no' });
+        await settle(fixture);
+      }
+      // What is asked is about this release of this site.
+      const dialog = { of: jasmine.createSpyObj<{ set(of: object): void }>('of', ['set']) };
+      (open.calls.mostRecent().args[2] as unknown as (d: object) => void)(dialog);
+      expect(dialog.of.set).toHaveBeenCalledOnceWith(
+        jasmine.objectContaining({ site: 'gant', release: 'r-0', title: 'Go back to this release?' }),
+      );
     });
 
     it('names for whom the contact form is', async () => {
