@@ -30,11 +30,12 @@ const KNOWN: Record<number, string> = {
   408: 'The request took too long to arrive',
 };
 
-/** Any thrown value as a problem: what a body parser refused keeps its 4xx, a full disk is 507, everything else is a plain 500 that gives nothing away. */
+/** Any thrown value as a problem: what a body parser refused keeps its 4xx, a disk that is full or cannot be written to is 507, everything else is a plain 500 that gives nothing away. */
 export function problemFrom(error: unknown): Problem {
   if (error instanceof Problem) return error;
   const e = error as { status?: number; code?: string; message?: string } | null;
   if (e?.code === 'ENOSPC' || e?.code === 'EDQUOT') return new Problem(507, 'The disk is full', 'Nothing was changed.');
+  if (e?.code === 'EROFS') return new Problem(507, 'The disk cannot be written to', 'Nothing was changed.');
   if (typeof e?.status === 'number' && e.status >= 400 && e.status < 500)
     return new Problem(
       e.status,

@@ -1,4 +1,4 @@
-import { open, readFile, statfs } from 'node:fs/promises';
+import { open, readFile, statfs, writeFile } from 'node:fs/promises';
 import { request } from 'node:http';
 import { availableParallelism, freemem, loadavg, totalmem } from 'node:os';
 import { join } from 'node:path';
@@ -34,6 +34,10 @@ export interface Measured {
   troubles: number;
   sites: number;
   upSeconds: number;
+  /** Whether what is to be kept can be written to the disk; one that is full is told by what is free. */
+  writable: boolean;
+  /** What the clock says, in seconds since 1970 (UTC). */
+  clock: number;
 }
 
 /** How long the front may take to say how it is, ms. */
@@ -70,12 +74,13 @@ export class Measures {
 
   async now(): Promise<Measured> {
     const { config, databases, sites } = this.parts;
-    const [disk, meminfo, front, database, troubles] = await Promise.all([
+    const [disk, meminfo, front, database, troubles, writable] = await Promise.all([
       statfs(config.data),
       readFile('/proc/meminfo', 'utf8').catch(() => ''),
       this.front(),
       databases.answers(),
       this.troubles.count(),
+      this.writable(),
     ]);
     return {
       load: loadavg()[0]!,
@@ -90,8 +95,17 @@ export class Measures {
       troubles,
       sites: sites.all().length,
       upSeconds: Math.round(process.uptime()),
+      writable,
+      clock: Date.now() / 1000,
     };
   }
+
+  /** Tries to write. A disk without room for it is full, which is another trouble. */
+  private writable = (): Promise<boolean> =>
+    writeFile(join(this.parts.config.data, 'written'), new Date().toISOString()).then(
+      () => true,
+      (error: NodeJS.ErrnoException) => error.code === 'ENOSPC' || error.code === 'EDQUOT',
+    );
 
   /** What went wrong lately, the newest first. */
   wrong = (): Promise<Trouble[]> => this.troubles.newest();
@@ -154,6 +168,8 @@ export class Measures {
       troubles: counter('troubles_total', 'Answers that were none since the agent began'),
       sites: gauge('sites', 'Sites that are here'),
       upSeconds: gauge('up_seconds', 'Since when the agent runs'),
+      writable: gauge('disk_writable', 'Whether the disk can be written to'),
+      clock: gauge('clock_timestamp_seconds', 'What the clock says'),
     };
     const ends = new Gauge({
       name: 'tin_porch_host_certificate_ends_timestamp_seconds',

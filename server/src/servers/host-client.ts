@@ -54,6 +54,9 @@ export interface Measured {
   troubles: number;
   sites: number;
   upSeconds: number;
+  /** Whether its disk can be written to, and what its clock says, in seconds; an agent of before says neither. */
+  writable?: boolean;
+  clock?: number;
 }
 /** What each site takes on a server, bytes, and when that was measured; null where it was not so far. */
 export interface RoomMeasured {
@@ -288,10 +291,19 @@ export class HostClient {
     return (response.status === 204 ? undefined : await response.json()) as T;
   }
 
-  /** How the server is. @param within how long it may take to say so, ms */
-  /** How it is, and what each site takes there. */
-  measures = (within?: number) =>
-    this.call<{ now: Measured; room: RoomMeasured }>('GET', '/measures', undefined, undefined, within);
+  /**
+   * How it is, what each site takes there, and by how many seconds its clock is ahead of ours (null where it does not say).
+   * @param within how long it may take to say so, ms
+   */
+  async measures(within?: number): Promise<{ now: Measured; room: RoomMeasured; clockAheadS: number | null }> {
+    const asked = Date.now();
+    const said = await this.call<{ now: Measured; room: RoomMeasured }>(
+      ...(['GET', '/measures', undefined, undefined, within] as const),
+    );
+    // It looked at it some time between the question and the answer.
+    const ours = (asked + Date.now()) / 2000;
+    return { ...said, clockAheadS: said.now.clock === undefined ? null : said.now.clock - ours };
+  }
   /** The versions of what it is made of. @param within how long it may take to say so, ms */
   versions = (within?: number) => this.call<HostVersions>('GET', '/versions', undefined, undefined, within);
   /** Has its front start anew, with the program that is installed by now; nobody is refused meanwhile. */

@@ -38,7 +38,10 @@ export interface Ran {
  * All that a site meets on its way, in this process and for real: database, a hosting server, name servers, registrar
  * and certificate authority on loopback addresses of their own. For one suite; `end` takes everything away.
  */
-export async function smallWorld() {
+export async function smallWorld(
+  /** Is given the folder of the hosting server before that is started. */
+  disk: (folder: string) => void = () => undefined,
+) {
   const net = `127.6.${process.pid % 250}`;
   const data = mkdtempSync(join(tmpdir(), 'tin-porch-world-'));
   const database = await realDatabase('createdb');
@@ -76,6 +79,7 @@ export async function smallWorld() {
         if (err && !(err instanceof Problem)) console.error('quay:', err);
       },
     });
+  disk(hostConfig.data);
   let host: Awaited<ReturnType<typeof startHost>> | null = await startQuay();
   const config: PorchConfig = {
     address: '127.0.0.1',

@@ -36,6 +36,7 @@ describe('how a server is', () => {
   const well: ServerSeen = {
     ...{ database: true, front: true, load: 0.4, cores: 2, memoryBytes: 4 * GB, memoryFreeBytes: 2 * GB },
     ...{ diskBytes: 40 * GB, diskFreeBytes: 30 * GB, roomDays: null, troubles: 0, holes: 0 },
+    ...{ writable: true, clockAheadS: 0.4 },
   };
   const said = (more: Partial<ServerSeen>) => {
     const { tone, words } = serverState({ ...well, ...more });
@@ -46,6 +47,14 @@ describe('how a server is', () => {
     expect(said({ error: 'no answer', database: false })).toBe('brick Does not answer');
     expect(said({ database: false, troubles: 9 })).toBe('brick Its database does not answer');
     expect(said({ front: false })).toBe('brick Its front does not answer');
+    expect(said({ writable: false, diskFreeBytes: GB })).toBe('brick Its disk cannot be written to');
+    expect(said({ clockAheadS: 59 })).toBe('moss Well');
+    expect(said({ clockAheadS: 60, diskFreeBytes: GB })).toBe('lamp Its clock is 1 minute fast');
+    expect(said({ clockAheadS: -3599 })).toBe('lamp Its clock is 60 minutes slow');
+    expect(said({ clockAheadS: -3600 })).toBe('brick Its clock is 60 minutes slow');
+    expect(said({ clockAheadS: 86_400 })).toBe('brick Its clock is 24 hours fast');
+    expect(said({ clockAheadS: -3 * 86_400 })).toBe('brick Its clock is 3 days slow');
+    expect(said({ clockAheadS: null })).toBe('moss Well');
     expect(said({ diskFreeBytes: GB, roomDays: 9 })).toBe('brick Nearly full');
     expect(said({ roomDays: 9.7, troubles: 1 })).toBe('lamp Room for 9 days');
     expect(said({ roomDays: 1.2 })).toBe('lamp Room for 1 day');
@@ -68,6 +77,8 @@ describe('how a server is', () => {
       { troubles: 2 },
       { load: 8 },
       { holes: 2 },
+      { writable: false },
+      { clockAheadS: 90 },
     ])
       expect(serverState({ ...well, ...more }).advice).not.toBe('');
     expect(serverState(well).advice).toBe('');

@@ -49,6 +49,10 @@ export interface ServerSeen {
   troubles: number;
   /** Packages of its system of which a newer one closes a hole; null where that is not known. */
   holes: number | null;
+  /** Whether its disk can be written to. */
+  writable: boolean;
+  /** By how many seconds its clock is ahead of ours; null where it does not say. */
+  clockAheadS: number | null;
 }
 /** How a server is, in a few words: `brick` is broken, `lamp` needs somebody, `moss` was measured to be good. */
 export interface ServerState {
@@ -59,6 +63,15 @@ export interface ServerState {
 }
 
 const SOON_DAYS = 30;
+/** From so many seconds on a clock is told to be off; from so many it does harm. */
+const CLOCK_OFF_S = 60;
+const CLOCK_WRONG_S = 3600;
+const inWords = (seconds: number): string =>
+  seconds >= 2 * 86_400
+    ? some(Math.round(seconds / 86_400), 'day')
+    : seconds >= 2 * 3600
+      ? some(Math.round(seconds / 3600), 'hour')
+      : some(Math.round(seconds / 60), 'minute');
 
 /** The worst that is to be said of a server, and what to do about it. */
 export function serverState(seen: ServerSeen): ServerState {
@@ -73,6 +86,21 @@ export function serverState(seen: ServerSeen): ServerState {
     );
   if (!seen.front)
     return say('brick', 'Its front does not answer', 'nginx there does not say how it is. The agent starts it anew.');
+  if (!seen.writable)
+    return say(
+      'brick',
+      'Its disk cannot be written to',
+      'Pages go on; nothing can be deployed, and what is changed at desks is not kept. Mostly the disk fails: look at its system, and bring the sites up elsewhere.',
+    );
+  const off = Math.abs(seen.clockAheadS ?? 0);
+  if (off >= CLOCK_OFF_S) {
+    const which = (seen.clockAheadS ?? 0) > 0 ? 'fast' : 'slow';
+    return say(
+      off >= CLOCK_WRONG_S ? 'brick' : 'lamp',
+      `Its clock is ${inWords(off)} ${which}`,
+      'What is planned goes up at another hour, links and sessions end when they should not, and its logs are of the wrong day. Have its system keep the time (NTP).',
+    );
+  }
   const left = diskFreeBytes / diskBytes;
   if (left < 0.03)
     return say('brick', 'Nearly full', 'Nothing can be deployed soon. Move sites, or give it more room.');

@@ -3,7 +3,7 @@ import { Problem } from '@tin-porch/core/ground';
 import { migrate } from '@tin-porch/core/operations';
 import { some } from '@tin-porch/core/some';
 import type { Manifest } from '@tin-porch/core/page';
-import { planMailRecords, readDomain, serverState, troubleCause } from '@tin-porch/core/care';
+import { planMailRecords, readDomain, troubleCause } from '@tin-porch/core/care';
 import { comingOf, heldBackFrom } from '../../deploy/coming.js';
 import { originOf, temporaryOrigin, tellHost } from '../../deploy/deploy.js';
 import { lookAgain } from '../../domains/look-again.js';
@@ -12,6 +12,7 @@ import { JobRefused, type JobKind } from '../../jobs/jobs.js';
 import { planPublishing } from '../../publish/planned.js';
 import { mayMove } from '../../moving/moving.js';
 import type { Measured } from '../../servers/host-client.js';
+import { howItIs } from '../../servers/how-it-is.js';
 import { logSearch } from '../../servers/log-search.js';
 import { nameOf, type SiteHead } from '../../sites/site-row.js';
 import type { Parts } from '../parts.js';
@@ -80,12 +81,7 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
       ]);
       return {
         live: { release: live.id, madeAt: live.madeAt.toISOString() },
-        coming: await comingOf(
-          then,
-          site.document,
-          originOf(site, server),
-          hashesOf(live.manifest),
-        ),
+        coming: await comingOf(then, site.document, originOf(site, server), hashesOf(live.manifest)),
         people,
         held,
       };
@@ -281,13 +277,11 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
   };
 }
 
+/** What is shown of it as figures; the rest is told in words. */
+const shown = ({ writable: _, clock: __, ...now }: Measured) => now;
+
 /** How long a host may take to say how it is, ms: one that is slow delays the list by no more. */
 const HEALTH_MS = 4000;
-/** What is known of a server that does not answer. */
-const NOT_MEASURED: Measured = {
-  ...{ load: 0, cores: 1, memoryBytes: 0, memoryFreeBytes: 0, diskBytes: 0, diskFreeBytes: 0, database: false },
-  ...{ requests: null, connections: null, troubles: 0, sites: 0, upSeconds: 0 },
-};
 
 /** Servers and domains of all sites. */
 export function fleetHandlers({
@@ -361,7 +355,6 @@ export function fleetHandlers({
             const room = failed ? {} : said.room.sites;
             const ids = new Set(own.map((r) => r.id));
             const others = Object.entries(room).filter(([id]) => !ids.has(id));
-            const now = failed ? NOT_MEASURED : said.now;
             return {
               ...{ name: s.name, address: s.address, temporaryBase: s.temporaryBase },
               sites: own.map((r) => ({
@@ -372,11 +365,10 @@ export function fleetHandlers({
                 sites: others.length,
                 bytes: others.reduce((sum, [, { files, rows, logs }]) => sum + files + rows + logs, 0),
               },
-              ...(failed ? { error: said.message } : { now: said.now }),
-              state: serverState({
-                ...{ ...now, error: failed ? said.message : undefined, roomDays, troubles },
+              ...(failed ? { error: said.message } : { now: shown(said.now) }),
+              state: howItIs(said, {
+                ...{ roomDays, troubles },
                 holes: made?.packages ? made.packages.filter((p) => p.security).length : null,
-                front: now.requests !== null,
               }),
               past: past.map((p) => ({ ...p, at: p.at.toISOString() })),
             };
