@@ -1,6 +1,7 @@
 import type { Pool, PoolClient } from 'pg';
 import { putLetter, type Letter } from '@tin-porch/mail';
 import { Problem } from '@tin-porch/core/ground';
+import { GUESSED, IN_AFTER_GUESSES } from '@tin-porch/core/model';
 import { digest, isToken, newToken } from '@tin-porch/sign-in';
 import { transaction } from '../transaction.js';
 import { hashPassword, passwordFits, SHORTEST_PASSWORD } from './passwords.js';
@@ -49,6 +50,9 @@ const DESIGNER_HOURS = 2;
 /** How long a link to sign in is good, in minutes: an invitation waits for a week, the designer’s own for ten minutes. */
 export const LINK_MINUTES = { invitation: 7 * 24 * 60, again: 30, designer: 10 };
 const FREE_TRIES = 5;
+/** So many wrong tries at one address are guesses: from one place, and from wherever. */
+const GUESSES = 10;
+const GUESSES_EVERYWHERE = 40;
 const LONGEST_WAIT_S = 300;
 const MOST_FROM_ORIGIN = 60;
 const MOST_PEOPLE = 50;
@@ -342,22 +346,40 @@ export class People {
     await transaction(this.db, async (client) => {
       await client.query(`select pg_advisory_xact_lock(hashtext('sign_in_try'), hashtext($1))`, [origin]);
       await client.query(`delete from sign_in_try where at < now() - interval '15 minutes' and kind = 'password'`);
-      const { rows } = await client.query<{ tries: number; since: number; from: number }>(
+      const { rows } = await client.query<{ tries: number; since: number; from: number; everywhere: number }>(
         `select count(*) filter (where mail = $1)::int as tries,
            coalesce(extract(epoch from clock_timestamp() - max(at) filter (where mail = $1)), 1e6)::float8 as since,
-           count(*)::int as from from sign_in_try where origin = $2 and kind = 'password'`,
+           count(*)::int as from,
+           (select count(*)::int from sign_in_try where mail = $1 and kind = 'password') as everywhere
+         from sign_in_try where origin = $2 and kind = 'password'`,
         [mail, origin],
       );
-      const { tries, since, from } = rows[0]!;
+      const { tries, since, from, everywhere } = rows[0]!;
       const wait = tries < FREE_TRIES ? 0 : Math.min(LONGEST_WAIT_S, 2 ** (tries - FREE_TRIES + 1)) - since;
       const left = Math.ceil(from >= MOST_FROM_ORIGIN ? Math.max(60, wait) : wait);
       if (left > 0)
         throw new Problem(429, 'Too many tries', `Wait ${left < 60 ? `${left} s` : `${Math.ceil(left / 60)} min`}.`);
       await client.query('insert into sign_in_try (mail, origin) values ($1, $2)', [mail.slice(0, 254), origin]);
+      // Once for each run of guesses: at one address from here, at one from many places, at many from here.
+      if (tries + 1 === GUESSES || everywhere + 1 === GUESSES_EVERYWHERE || from + 1 === MOST_FROM_ORIGIN)
+        await this.note(client, await this.calledAs(client, mail), GUESSED);
     });
     const done = await work();
-    await this.db.query('delete from sign_in_try where mail = $1 and origin = $2', [mail.slice(0, 254), origin]);
+    const { rowCount } = await this.db.query('delete from sign_in_try where mail = $1 and origin = $2', [
+      mail.slice(0, 254),
+      origin,
+    ]);
+    // This try is among them.
+    if ((rowCount ?? 0) > GUESSES) await this.note(this.db, await this.calledAs(this.db, mail), IN_AFTER_GUESSES);
     return done;
+  }
+  /** What somebody is called whose mail address, or whose id, is tried. */
+  private async calledAs(db: Pick<PoolClient, 'query'> | Pool, tried: string): Promise<string> {
+    const { rows } = await db.query<{ name: string }>(
+      `select name from person where (lower(mail) = $1 or id::text = $1) and role <> 'designer'`,
+      [tried],
+    );
+    return rows[0]?.name ?? 'Nobody of the site';
   }
 
   /** Whose session a token is; undefined where it is none, or not any more. */

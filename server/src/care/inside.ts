@@ -1,5 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import { planMailRecords, type InsideEvidence } from '@tin-porch/core/care';
+import { GUESSED, IN_AFTER_GUESSES } from '@tin-porch/core/model';
 import { ENGINE } from '@tin-porch/core/page';
 import type { HostSite } from '../servers/host-client.js';
 import type { ServerRow } from '../servers/servers.js';
@@ -22,6 +23,11 @@ export async function lookInside(
     version: engine && pointer ? { drew: engine, newest: ENGINE, since: pointer.switchedAt } : null,
     mail: site.domain && seen && !seen.error ? mailOf(site.domain, seen) : null,
     people: desk && desk.people.map(({ name, role, madeAt, seenAt }) => ({ name, role, madeAt, seenAt })),
+    guesses:
+      desk &&
+      desk.log
+        .filter(({ what }) => what === GUESSED || what === IN_AFTER_GUESSES)
+        .map(({ at, by, what }) => ({ at, by, in: what === IN_AFTER_GUESSES })),
     renewal,
   };
 }

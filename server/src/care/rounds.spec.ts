@@ -39,7 +39,7 @@ describe('a round', () => {
     const [, pages] = /(\d+) of \1 open/.exec(ran.steps['Pages']!) ?? [];
     expect(Number(pages)).toBeGreaterThan(1);
     const [last] = await world.rounds.last(world.ines.organisation, 1);
-    // Three things of the name, four from inside, four of the certificate, ten of each page, each link and address that was followed, eight
+    // Three things of the name, five from inside, four of the certificate, ten of each page, each link and address that was followed, eight
     // files that may lie about, what is said to search engines, and a message.
     const [, followed, led] = /^(\d+) .*, (\d+) addresses/.exec(ran.steps['Links']!) ?? [];
     expect(Number(followed)).toBeGreaterThan(0);
@@ -47,7 +47,7 @@ describe('a round', () => {
     expect(Number(led)).toBe(2);
     expect(ran.steps['What others see']).toBe(`${pages} pages in the site map`);
     expect(ran.steps['A message']).toMatch(/^\/-\/forms\/\S+ in \d+ ms$/);
-    expect(last!.checks).toBe(3 + 4 + 4 + 10 * Number(pages) + Number(followed) + Number(led) + 8 + 2 + 1);
+    expect(last!.checks).toBe(3 + 5 + 4 + 10 * Number(pages) + Number(followed) + Number(led) + 8 + 2 + 1);
     expect(last!.findings).toBe(0);
   }, 90_000);
 
@@ -134,6 +134,7 @@ describe('a round', () => {
       version: { drew: ENGINE, newest: ENGINE, since: jasmine.any(String) },
       mail: null,
       people: [jasmine.objectContaining({ name: 'Tom', role: 'publish', seenAt: null })],
+      guesses: [],
       renewal: { works: true, detail: '' },
     } as never);
     await world.hostDb(

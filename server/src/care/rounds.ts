@@ -47,8 +47,8 @@ const addresses = (seen: DomainSeen, domain: string, type: 'A' | 'AAAA'): string
 /** Things looked at of a name: where it leads, by either version of the protocol, and who holds it until when. */
 const CHECKS_OF_NAME = 3;
 
-/** Things looked at from inside: its version, its letters, its people, the renewal. */
-const CHECKS_INSIDE = 4;
+/** Things looked at from inside: its version, its letters, its people, guesses at their passwords, the renewal. */
+const CHECKS_INSIDE = 5;
 
 /** What is kept of the evidence for years: all but what the pages say in full. */
 const slim = (evidence: RoundEvidence) => ({

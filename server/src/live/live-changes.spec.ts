@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { Operation } from '@tin-porch/core/operations';
+import { lookInside } from '../care/inside.js';
 import { deploySteps, switchOver } from '../deploy/deploy.js';
 import { rollbackSteps } from '../deploy/rollback.js';
 import { DeskClient } from '../demo/desk-client.js';
@@ -266,6 +267,29 @@ describe('what is changed where a site is live', () => {
     expect([wrong.status, wrong.body]).toEqual([401, nobody.body]);
     for (let n = 0; n < 6; n++) await signedIn('again');
     expect((await signedIn('again')).status).toBe(429);
+
+    // Who waits as they are told and goes on is noted once; and so is that they came in at last.
+    const server = await world.quay();
+    const guesses = async () =>
+      (await lookInside({ id, domain: null, open: true }, server, null, null)).guesses!.map((g) => [g.by, g.in]);
+    expect(await guesses()).toEqual([]);
+    for (let n = 0; n < 5; n++) {
+      await world.hostDb(id, `update sign_in_try set at = at - interval '70 seconds'`);
+      expect((await signedIn(`guess ${n}`)).status).toBe(401);
+    }
+    expect(await guesses()).toEqual([['Wilma', false]]);
+    await world.hostDb(id, `update sign_in_try set at = at - interval '70 seconds'`);
+    expect((await signedIn('a boat under oak')).status).toBe(204);
+    expect(await guesses()).toEqual([
+      ['Wilma', true],
+      ['Wilma', false],
+    ]);
+    // Of whom it is tried that nobody is, is told as that.
+    for (let n = 0; n < 10; n++) {
+      await world.hostDb(id, `update sign_in_try set at = at - interval '70 seconds'`);
+      await signedIn(`guess ${n}`, 'no@one.example');
+    }
+    expect((await guesses())[0]).toEqual(['Nobody of the site', false]);
   });
 
   it('is proposed word by word where both changed different words of one text, and is that once it is decided', async () => {

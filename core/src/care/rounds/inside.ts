@@ -13,6 +13,8 @@ export interface InsideEvidence {
   mail: { from: string; wrong: { name: string; type: string; now: string[]; should: string }[] } | null;
   /** Who may change something at the desk; null where nobody says. */
   people: { name: string; role: string; madeAt: string; seenAt: string | null }[] | null;
+  /** What the log of the desk says of guesses at passwords and codes; null where nobody says. */
+  guesses: { at: string; by: string; in: boolean }[] | null;
   /** Whether the question of a certificate authority would be answered, and what came; null where it was not tried. */
   renewal: { works: boolean; detail: string } | null;
 }
@@ -25,6 +27,9 @@ const NEVER_DAYS = 60;
 /** With a certificate that is good for longer than this, there is time to see to its renewal, days. */
 const RENEWAL_DAYS = 30;
 
+/** So long guesses at passwords are told, days. */
+const GUESSES_DAYS = 7;
+
 const daysSince = (then: string, now: string): number => daysUntil(now, then);
 
 /** What is wrong with a site from inside: its version, the records its letters need, who may change it, the renewal. */
@@ -35,6 +40,7 @@ export function judgeInside(inside: InsideEvidence | null, certificateEnds: stri
     ...judgeMail(inside),
     ...judgeVersion(inside, now),
     ...judgePeople(inside, now),
+    ...judgeGuesses(inside, now),
   ];
 }
 
@@ -110,6 +116,27 @@ function judgePeople({ people }: InsideEvidence, now: string): Finding[] {
       evidence: `${who.join('; ')}.`,
       harm: 'Whoever got hold of a way in of theirs could change the site, and nobody would notice.',
       fix: 'Ask whether they still need it, and take away what they do not, in Care.',
+      step: 'care',
+    }),
+  ];
+}
+
+function judgeGuesses({ guesses }: InsideEvidence, now: string): Finding[] {
+  const lately = (guesses ?? []).filter((g) => daysSince(g.at, now) <= GUESSES_DAYS);
+  if (!lately.length) return [];
+  const came = lately.filter((g) => g.in);
+  const told = (all: typeof lately) =>
+    all.map((g) => `${g.by}, ${g.at.slice(0, 10)} at ${g.at.slice(11, 16)} UTC`).join('; ');
+  return [
+    found({
+      key: 'guesses',
+      severity: came.length ? 'broken' : 'look',
+      title: came.length ? 'Somebody came in after many wrong passwords' : 'Somebody guesses at passwords of its desk',
+      evidence: came.length ? `${told(came)}.` : `Tried again and again: ${told(lately)}.`,
+      harm: 'Whoever guesses right can change the site in the name of somebody else.',
+      fix: came.length
+        ? 'Ask them today whether it was they. If not, take them out in Care, ask them in anew, and look at what was changed.'
+        : 'Ask whether it was they. A passkey, or a code beside the password, cannot be guessed: they set it up at the desk.',
       step: 'care',
     }),
   ];

@@ -55,6 +55,7 @@ const well: RoundEvidence = {
     version: { drew: 5, newest: 5, since: '2024-01-01T00:00:00Z' },
     mail: null,
     people: [{ name: 'Ines', role: 'publish', madeAt: '2024-01-01T00:00:00Z', seenAt: '2026-11-01T00:00:00Z' }],
+    guesses: [],
     renewal: { works: true, detail: '' },
   },
 };
@@ -100,6 +101,21 @@ describe('a round', () => {
       // Whether they are still there is not known where nobody says.
       expect(untried({ ...well, inside: { ...well.inside!, people: null } }, 'people-away')).toBeTrue();
       expect(untried(well, 'people-away')).toBeFalse();
+    });
+
+    it('and finds guesses at passwords for a week: broken where somebody came in after them', () => {
+      const guess = (at: string, came = false) => ({ at, by: 'Tom', in: came });
+      expect(keys({ guesses: [guess('2026-11-15T10:00:00Z', true)] })).toEqual([]);
+      const [tried] = found(inside({ guesses: [guess('2026-11-18T10:41:09Z')] }));
+      expect([tried!.key, tried!.severity, tried!.evidence]).toEqual([
+        ...['guesses', 'look', 'Tried again and again: Tom, 2026-11-18 at 10:41 UTC.'],
+      ]);
+      const [came] = found(inside({ guesses: [guess('2026-11-20T08:00:00Z', true), guess('2026-11-20T07:59:00Z')] }));
+      expect([came!.severity, came!.title, came!.evidence]).toEqual([
+        ...['broken', 'Somebody came in after many wrong passwords', 'Tom, 2026-11-20 at 08:00 UTC.'],
+      ]);
+      expect(untried({ ...well, inside: { ...well.inside!, guesses: null } }, 'guesses')).toBeTrue();
+      expect(untried(well, 'guesses')).toBeFalse();
     });
 
     it('and finds a renewal that would fail: broken once there is little time', () => {

@@ -33,6 +33,7 @@ export function untried({ pages, open, message, toFind, inside, resolved }: Roun
   const unread = pages.filter((p) => p.status !== 200 && !(p.status === 503 && !open));
   if (kind === 'message-lost' && message?.arrived === null) return true;
   if (kind === 'people-away' && !inside?.people) return true;
+  if (kind === 'guesses' && !inside?.guesses) return true;
   if (kind === 'renewal-fails' && !inside?.renewal) return true;
   if (kind === 'version-behind' && !inside?.version) return true;
   if (kind === 'mail-records' && (!inside || resolved === null)) return true;
