@@ -49,7 +49,8 @@ describe('how a server is', () => {
     expect(said({ front: false })).toBe('brick Its front does not answer');
     expect(said({ writable: false, diskFreeBytes: GB })).toBe('brick Its disk cannot be written to');
     expect(said({ clockAheadS: 59 })).toBe('moss Well');
-    expect(said({ clockAheadS: 60, diskFreeBytes: GB })).toBe('lamp Its clock is 1 minute fast');
+    expect(said({ clockAheadS: 60, diskFreeBytes: GB })).toBe('brick Nearly full');
+    expect(said({ clockAheadS: 60, roomDays: 9 })).toBe('lamp Its clock is 1 minute fast');
     expect(said({ clockAheadS: -3599 })).toBe('lamp Its clock is 60 minutes slow');
     expect(said({ clockAheadS: -3600 })).toBe('brick Its clock is 60 minutes slow');
     expect(said({ clockAheadS: 86_400 })).toBe('brick Its clock is 24 hours fast');

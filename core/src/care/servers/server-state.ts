@@ -93,17 +93,17 @@ export function serverState(seen: ServerSeen): ServerState {
       'Pages go on; nothing can be deployed, and what is changed at desks is not kept. Mostly the disk fails: look at its system, and bring the sites up elsewhere.',
     );
   const off = Math.abs(seen.clockAheadS ?? 0);
-  if (off >= CLOCK_OFF_S) {
-    const which = (seen.clockAheadS ?? 0) > 0 ? 'fast' : 'slow';
-    return say(
-      off >= CLOCK_WRONG_S ? 'brick' : 'lamp',
-      `Its clock is ${inWords(off)} ${which}`,
+  const sayClock = (tone: ServerState['tone']) =>
+    say(
+      tone,
+      `Its clock is ${inWords(off)} ${(seen.clockAheadS ?? 0) > 0 ? 'fast' : 'slow'}`,
       'What is planned goes up at another hour, links and sessions end when they should not, and its logs are of the wrong day. Have its system keep the time (NTP).',
     );
-  }
+  if (off >= CLOCK_WRONG_S) return sayClock('brick');
   const left = diskFreeBytes / diskBytes;
   if (left < 0.03)
     return say('brick', 'Nearly full', 'Nothing can be deployed soon. Move sites, or give it more room.');
+  if (off >= CLOCK_OFF_S) return sayClock('lamp');
   if (roomDays !== null && roomDays < SOON_DAYS)
     return say(
       'lamp',
