@@ -153,7 +153,7 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
         open: site.open,
         publishedAt: site.publishedAt,
         liveRelease: site.liveRelease,
-        releases: releases.map(({ manifest, ...r }) => ({ ...r, origin: manifest.origin })),
+        releases: releases.map(({ manifest, kept: _, ...r }) => ({ ...r, origin: manifest.origin })),
         jobs: recent,
       };
       return operations ? { ...about, operations } : { ...about, document: whole!.document };
