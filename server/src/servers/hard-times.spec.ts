@@ -39,10 +39,12 @@ describe('a hosting server in hard times', () => {
   };
   const messages = async () => (await world.hostDb(id, 'select 1 from message')).rowCount;
   /** How it is told to be in Servers. */
-  const state = async (): Promise<ServerState> =>
-    howItIs(await (await world.quay()).client.measures().catch((error: Error) => error), {
-      ...{ roomDays: null, troubles: 0, holes: null },
-    });
+  const state = async (): Promise<ServerState> => {
+    const said = await (await world.quay()).client.measures().catch((error: Error) => error);
+    // How much the machine these tests run on has to do besides is no part of it.
+    if (!(said instanceof Error)) Object.assign(said.now, { load: 0, memoryFreeBytes: said.now.memoryBytes });
+    return howItIs(said, { roomDays: null, troubles: 0, holes: null });
+  };
 
   beforeAll(async () => {
     world = await smallWorld((folder) => void (disk = mounts ? smallDisk(folder, 64) : null));
