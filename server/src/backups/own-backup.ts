@@ -188,7 +188,15 @@ async function inDatabase<T>({ databaseUrl }: Own, use: (url: string) => Promise
     url.pathname = `/${encodeURIComponent(name)}`;
     return await use(url.href);
   } finally {
-    await connected(databaseUrl, (client) => client.query(drop)).catch(() => undefined);
+    // Whoever is still in it is sent away, which may take a busy machine longer than PostgreSQL waits for it.
+    for (let tries = 4; tries > 0; tries--) {
+      const gone = await connected(databaseUrl, (client) => client.query(drop)).then(
+        () => true,
+        () => false,
+      );
+      if (gone) break;
+      await new Promise((again) => setTimeout(again, 1000));
+    }
   }
 }
 

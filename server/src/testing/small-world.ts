@@ -71,12 +71,14 @@ export async function smallWorld(
     trust: [standins.root],
     mail: { host: mail.address, port: mail.port, from: 'post@quay.example' },
   };
+  /** It is being ended: what is under way there fails then. */
+  let leaving = false;
   const startQuay = () =>
     startHost(hostConfig, {
       // What fails there without anybody having thought of it is said where the failing spec is seen.
       error: (o) => {
         const { err } = o as { err?: unknown };
-        if (err && !(err instanceof Problem)) console.error('quay:', err);
+        if (err && !(err instanceof Problem) && !leaving) console.error('quay:', err);
       },
     });
   disk(hostConfig.data);
@@ -205,14 +207,17 @@ export async function smallWorld(
 
     /** The hosting server goes away, and comes back. */
     async hostDown(): Promise<void> {
+      leaving = true;
       await host?.close();
       host = null;
     },
     async hostUp(): Promise<void> {
+      leaving = false;
       host ??= await startQuay();
     },
 
     async end(): Promise<void> {
+      leaving = true;
       await host?.close();
       await standins.close();
       await database.end();
