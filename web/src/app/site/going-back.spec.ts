@@ -4,6 +4,7 @@ import { provideZonelessChangeDetection } from '@angular/core';
 import { TestBed, type ComponentFixture } from '@angular/core/testing';
 import { provideRouter } from '@angular/router';
 import { NgbActiveModal } from '@ng-bootstrap/ng-bootstrap';
+import { PorchApi } from '../api/porch-api';
 import type { Coming } from './coming-list';
 import { GoingBackDialog } from './going-back';
 
@@ -84,6 +85,20 @@ describe('going back to a release', () => {
     expect(words()).toContain('1 page changes.');
     go();
     expect(modal.close).toHaveBeenCalledOnceWith(false);
+  });
+
+  it('says what it waits for where the session has ended or nobody answers, and goes on from there', async () => {
+    const api = TestBed.inject(PorchApi);
+    asked('kept').flush({ title: 'Sign in first' }, { status: 401, statusText: 'no' });
+    await settle();
+    expect(words()).toContain('You are signed out. Leave it as it is, and sign in');
+    expect(words()).not.toContain('Both are drawn');
+    api.signedIn({ csrf: 'x', organisation: '', designer: { id: '', mail: '', name: '', role: 'owner' } });
+    await settle();
+    expect(words()).toContain('Both are drawn');
+    asked('kept').error(new ProgressEvent('error'));
+    await settle();
+    expect(words()).toContain('Tin Porch does not answer at this moment');
   });
 
   it('does not hold up who is in a hurry: it goes before the answer is there, and where there is none', async () => {

@@ -50,6 +50,14 @@ export interface GoingBack {
       <div class="comes" tabindex="0" role="region" aria-label="What visitors will find otherwise">
         @if (fault()) {
           <p class="note brick" role="alert">{{ fault() }}</p>
+        } @else if (asking() && api.ended()) {
+          <p class="note lamp" role="alert">
+            You are signed out. Leave it as it is, and sign in at the top of the page: nothing was done.
+          </p>
+        } @else if (asking() && api.away()) {
+          <p class="note lamp" role="alert">
+            Tin Porch does not answer at this moment. It is asked again once it does.
+          </p>
         } @else if (asking()) {
           <p class="quiet" role="status">Both are drawn and compared …</p>
         } @else if (found(); as it) {
@@ -89,6 +97,7 @@ export interface GoingBack {
 })
 export class GoingBackDialog {
   protected readonly modal = inject(NgbActiveModal);
+  protected readonly api = inject(PorchApi);
   readonly of = signal<GoingBack | null>(null);
   protected readonly keeps = signal(true);
   protected readonly found = signal<Found | null>(null);
@@ -107,7 +116,6 @@ export class GoingBackDialog {
   protected readonly some = some;
 
   constructor() {
-    const api = inject(PorchApi);
     const asked = computed(() => {
       const of = this.of();
       return of && `/sites/${of.site}/releases/${of.release}/coming?people=${this.keeps() ? 'kept' : 'left'}`;
@@ -121,7 +129,7 @@ export class GoingBackDialog {
           this.fault.set('');
         }),
         switchMap((path) =>
-          api.get<Found>(path).pipe(
+          this.api.get<Found>(path).pipe(
             map((found) => {
               this.found.set(found);
               this.asking.set(false);
