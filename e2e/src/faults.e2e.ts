@@ -40,7 +40,7 @@ describe('When things go wrong', () => {
     await change(version);
     await test.api.call('PUT', `/sites/${id}/server`, { server: 'quay' });
   });
-  afterAll(() => test?.end(), 60_000);
+  afterAll(() => test?.end());
 
   it('a name that does not point is waited for, in words, and the job ends by itself when it does', async () => {
     await test.api.call('PUT', `/sites/${id}/domain`, { domain });

@@ -312,5 +312,5 @@ describe('What grows on a site, in the browser', () => {
     expect(wallClock(0) >= end).toBeTrue();
     // Its page stays for whoever has its address, and says so.
     expect(await visitorReads('/news/slack-water/')).toContain('This is over.');
-  }, 400_000);
+  });
 });

@@ -117,7 +117,7 @@ describe('An exported site by itself', () => {
     ]);
     expect(built.status).withContext(String(built.stderr)).toBe(0);
     database = await realDatabase();
-  }, 60_000);
+  });
   // Each with an empty database.
   beforeEach(async () => {
     url = await database.another('');

@@ -391,7 +391,7 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await page.fill('#preview-new-password', 'spinnaker');
     await page.click('text=Make the link');
     await page.waitForSelector('li:has-text("Anders Öster") >> text=Nobody has looked so far');
-    await page.click('.said button[aria-label="Close this message"]').catch(() => undefined);
+    await page.click('.said button[aria-label="Close this message"]', { timeout: 1500 }).catch(() => undefined);
     await faults('publish, with a link');
     const { previews } = await test.api.call<{ previews: { url: string }[] }>(
       'GET',

@@ -31,7 +31,7 @@ describe('The protocols, asked by other programs', () => {
     ];
     expect((await registrar('PUT', '/domains/knot.example/records', { records })).status).toBe(200);
   });
-  afterAll(() => test?.end(), 60_000);
+  afterAll(() => test?.end());
 
   it('answers dig over UDP and TCP, by the rules for aliases, absence, truncation and foreign names', () => {
     const at = `@${net}.21`;

@@ -172,5 +172,5 @@ describe('the door of a hosting server', () => {
     const pairing = pairWith(`https://${net}.2:9102`, CODE, await newIdentity('Porch'));
     await expectAsync(pairing).toBeRejectedWithError(/no answer/);
     silent.close();
-  }, 15_000);
+  });
 });

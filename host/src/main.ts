@@ -23,10 +23,18 @@ if (process.argv[3] === 'try') {
   process.exit(0);
 }
 // Whoever started it starts it again: it ends, and what is under way is answered first.
-const again = () => void host.handOver().finally(() => process.exit(0));
-const host = await startHost(config, log, { again, programs: await Programs.open(file, config.reserveBytes) });
-console.log('ready');
-const stop = () => void host.close().finally(() => process.exit(0));
+const again = () => void starting.then((host) => host.handOver()).finally(() => process.exit(0));
+const starting = Programs.open(file, config.reserveBytes).then((programs) =>
+  startHost(config, log, { again, programs }),
+);
+// Also while it starts: what it started by then would run on alone.
+const stop = () =>
+  void starting
+    .then((host) => host.close())
+    .catch(() => undefined)
+    .finally(() => process.exit(0));
 process.on('SIGTERM', stop).on('SIGINT', stop);
 // Started by another program: its end of the pipe closes when it dies, however it dies.
 if (process.env['STOP_WITH_PARENT']) process.stdin.resume().on('end', stop);
+await starting;
+console.log('ready');

@@ -37,7 +37,7 @@ describe('the press', () => {
       if (path.endsWith('.woff2')) expect(bytes.subarray(0, 4).toString()).toBe('wOF2');
       if (path.endsWith('.jpg')) expect(bytes.subarray(0, 2).toString('hex')).toBe('ffd8');
     }
-  }, 60_000);
+  });
 
   it('gives the same bytes for the same document, also where several are asked for at once', async () => {
     const documents = [site('One.'), site('Two.'), site('One.')];
@@ -45,7 +45,7 @@ describe('the press', () => {
     const bytes = (files: typeof one) => files!.map((f) => f.bytes.toString('base64')).join();
     expect(bytes(one) === bytes(again)).toBeTrue();
     expect(bytes(one) === bytes(two)).toBeFalse();
-  }, 60_000);
+  });
 
   it('says which picture file is missing', async () => {
     const document = site('Rope.');
@@ -75,7 +75,7 @@ describe('the press', () => {
     await expectAsync(press({ ...document, media: [file], pages }, ORIGIN)).toBeRejectedWithError(
       'There is no picture ababababab.',
     );
-  }, 60_000);
+  });
 
   it('draws again only what changed, and gives what a whole pressing gives', async () => {
     const before = siteFrom(demoFacts, 3);
@@ -90,7 +90,7 @@ describe('the press', () => {
     const whole = render(after, { origin });
     for (const [n, file] of whole.entries())
       if ('text' in file && !file.outlined) expect(pressed[n]!.bytes.toString()).toBe(file.text);
-  }, 60_000);
+  });
 
   it('stops where it is told to, and goes on with the next', async () => {
     const stop = new AbortController();
@@ -98,5 +98,5 @@ describe('the press', () => {
     stop.abort();
     await expectAsync(stopped).toBeRejected();
     expect((await press(site('Gone on with.'), ORIGIN)).length).toBeGreaterThan(5);
-  }, 60_000);
+  });
 });

@@ -44,7 +44,7 @@ describe('what is measured of Tin Porch', () => {
       `insert into server_sample (server, at, load, cores, memory_bytes, memory_free, disk_bytes, disk_free, database, troubles)
        values ('quay', now() - interval '2 minutes', 0, 1, 1, 1, 1, 1, true, 0)`,
     );
-  }, 60_000);
+  });
   afterAll(() => test.end());
 
   it('is counted anew with every time it is asked for, and ends as OpenMetrics ends', async () => {

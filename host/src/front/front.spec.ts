@@ -377,7 +377,7 @@ describe('the front of a hosting server', () => {
     expect((await askTls('/contact/')).status).toBe(200);
     // Nobody would start the agent of this test again.
     expect((await porch.ask('POST', '/renewals/agent')).status).toBe(409);
-  }, 30_000);
+  });
 
   const measured = async () => (await porch.ask('GET', '/measures')).body['now'] as unknown as Measured;
   it('counts what it answers, and says what went wrong, without what was asked along with it', async () => {

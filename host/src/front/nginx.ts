@@ -318,5 +318,7 @@ export class Nginx {
       for (const pid of all.filter(runs)) kill(pid, signal);
       for (let waited = 0; all.some(runs) && waited < END_MS; waited += 20) await pause(20);
     }
+    // Nothing of it stays, on a machine that has no time for it either: the next one needs its ports.
+    for (const { pid } of await nginxIn(this.prefix)) kill(pid, 'SIGKILL');
   }
 }

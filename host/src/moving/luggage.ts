@@ -1,6 +1,6 @@
 import { mkdir, readdir, readFile, rm, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { Readable } from 'node:stream';
+import { Readable, Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { create, extract } from 'tar';
 import { WHOLE_TABLES } from '@tin-porch/cms';
@@ -58,15 +58,7 @@ export class Luggage {
     await rm(stage, { recursive: true, force: true });
     await mkdir(stage, { recursive: true });
     try {
-      await pipeline(
-        body,
-        limited(MOST_BYTES),
-        extract({
-          cwd: stage,
-          strict: true,
-          filter: (_path, entry) => 'type' in entry && /File|Directory/.test(entry.type),
-        }),
-      );
+      await laidDown(body, stage);
       const about = await aboutOf(stage, id);
       await writeDurable(this.arriving(id), '{}');
       const site = await bringIn(this.parts, id, stage, about, { after });
@@ -110,14 +102,31 @@ export class Luggage {
 
 const today = (): string => new Date().toISOString().slice(0, 10);
 
-/** @throws Problem 413 where more comes than is taken */
-function limited(most: number) {
-  return async function* (source: AsyncIterable<Buffer>): AsyncGenerator<Buffer> {
-    let come = 0;
-    for await (const part of source) {
+/**
+ * Lays the files of a tar archive down in a folder: files and folders alone.
+ * @param most bytes that are taken @throws Problem 413 where more comes, Error where it is no archive or not whole
+ */
+export const laidDown = (archive: Readable, folder: string, most = MOST_BYTES): Promise<void> =>
+  pipeline(
+    archive,
+    // No generator: where the end of it comes late, all is written by then, and what takes it down says so within the very
+    // call that ends it, which a pipeline of generators does not hear.
+    limited(most),
+    extract({
+      cwd: folder,
+      strict: true,
+      filter: (_path, entry) => 'type' in entry && /File|Directory/.test(entry.type),
+    }),
+  );
+
+/** Lets so many bytes through, and fails with Problem 413 where more come. */
+function limited(most: number): Transform {
+  let come = 0;
+  return new Transform({
+    transform(part: Buffer, _encoding, done) {
       come += part.length;
-      if (come > most) throw new Problem(413, 'That is more than a site is');
-      yield part;
-    }
-  };
+      if (come > most) done(new Problem(413, 'That is more than a site is'));
+      else done(null, part);
+    },
+  });
 }

@@ -78,7 +78,7 @@ describe('a hand that works apart', () => {
         await expectAsync(of(60_000, { mostMs: 600, startMs: 800 }).ask({ kind: 'a' })).toBeRejectedWithError(
           ThreadLimit,
         );
-      }, 20_000);
+      });
 
       it('is ended where a request takes longer than it may', async () => {
         const one = thread({ mostMs: 1500 });
@@ -86,14 +86,14 @@ describe('a hand that works apart', () => {
         const after = one.ask({ kind: 'a' });
         await expectAsync(late).toBeRejectedWithError(ThreadLimit);
         expect(await after).toBe('a');
-      }, 20_000);
+      });
     });
 
   it('is ended as a thread where a request takes more memory than it may', async () => {
     const one = begun({ memory: { maxOldGenerationSizeMb: 24 } });
     await expectAsync(one.ask({ kind: 'fill' })).toBeRejected();
     expect(await one.ask({ kind: 'b' })).toBe('b');
-  }, 20_000);
+  });
 
   it('is begun again where its process was killed while nobody asked', async () => {
     const one = begun({ apart: true });

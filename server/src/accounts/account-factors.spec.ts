@@ -28,7 +28,7 @@ describe('second factors', () => {
     await accounts.put('ines@tinporch.example', 'Ines', 'a-dry-place-to-work');
     const { token } = await accounts.signIn('ines@tinporch.example', 'a-dry-place-to-work', '127.0.0.1');
     ines = (await accounts.session(token))!.designer;
-  }, 60_000);
+  });
   afterAll(() => test.end());
   beforeEach(async () => {
     await factors.turnOff(ines.id);

@@ -24,7 +24,7 @@ describe('an organisation', () => {
     test = await realDatabase();
     accounts = new Accounts(test.db);
     team = new Team(test.db, accounts);
-  }, 60_000);
+  });
   afterAll(() => test.end());
   beforeEach(async () => {
     await test.db.query('truncate organisation, account, sign_in_try cascade');
@@ -172,5 +172,5 @@ describe('sessions of an account', () => {
     } finally {
       await test.end();
     }
-  }, 60_000);
+  });
 });

@@ -39,7 +39,7 @@ describe('backups', () => {
     );
     id = await world.site('Bell Buoy');
     await world.sites.setOpen(id, true);
-  }, 60_000);
+  });
   afterAll(async () => {
     places.end();
     await world.end();

@@ -33,7 +33,7 @@ describe('a backup of Tin Porch itself', () => {
     await places.up('shed');
     id = await world.site('Lantern Loft');
     await world.db.query(`insert into picture_bytes (hash, type, bytes) values ('one', 'image/webp', '\\x00ff10')`);
-  }, 60_000);
+  });
   afterAll(async () => {
     places.end();
     await world.end();

@@ -67,7 +67,7 @@ describe('a site whose server is gone', () => {
     const who = { name: 'Tom', mail: 'tom@mooring.example', role: 'publish', by: 'Ines', origin: 'http://h.example' };
     await tom.follow((await quay.client.invite(id, who as never)).token);
     expect((await tom.api('PUT', '/password', { password: 'a boat under oak' })).status).toBe(204);
-  }, 90_000);
+  });
   afterAll(async () => {
     places.end();
     await slip.close();

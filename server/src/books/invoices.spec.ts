@@ -44,7 +44,7 @@ describe('invoices that are kept', () => {
     plans = new CarePlans(world.db);
     invoices = new Invoices(world.db, plans, printer, forms, { wake: () => void woken++ });
     site = await world.site('Gant & Daughters');
-  }, 60_000);
+  });
   beforeEach(async () => {
     await world.db.query('delete from invoice where takes_back is not null');
     await world.db.query('delete from invoice');
@@ -267,5 +267,5 @@ describe('printing', () => {
     expect(asked).toBe(0);
     await printer.close();
     server.close();
-  }, 60_000);
+  });
 });

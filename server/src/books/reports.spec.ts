@@ -57,7 +57,7 @@ describe('reports for clients', () => {
     await sql(`update site set published_at = '2026-09-01T12:00:00Z', live_release = 'c', open = true where id = $1`, [
       site,
     ]);
-  }, 60_000);
+  });
   beforeEach(async () => {
     [printed, failing, faults.length] = [0, false, 0];
     for (const table of [
@@ -231,5 +231,5 @@ describe('reports for clients', () => {
     expect(pdf.subarray(0, 5).toString()).toBe('%PDF-');
     // The fonts are within: names of their subsets stand in it.
     expect(pdf.toString('latin1')).toMatch(/\/FontName \/[A-Z]{6}\+/);
-  }, 60_000);
+  });
 });

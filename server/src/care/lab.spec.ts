@@ -27,7 +27,7 @@ describe('a look with a browser', () => {
     world.register(domain, [['@', 'A', address]]);
     site = await world.site('Lab House', domain, 2);
     lab = looking();
-  }, 60_000);
+  });
   afterAll(() => world.end());
 
   it('is refused while the site is on no server, and where there is no browser', async () => {
@@ -41,7 +41,7 @@ describe('a look with a browser', () => {
     ]);
     expect((await lab.of(site)).pages).toEqual([]);
     expect(await due(0)).toBe(site);
-  }, 90_000);
+  });
 
   it('times a site as a phone loads it, over TLS by its name, and finds nothing in anybody’s way', async () => {
     const ran = await look(lab, { asked: true });
@@ -65,7 +65,7 @@ describe('a look with a browser', () => {
       [pages[0]!.release, pages.find((p) => p.path === '/')!.figures!.lcp],
     ]);
     expect((await findings()).filter((k) => k.startsWith('access'))).toEqual([]);
-  }, 240_000);
+  });
 
   it('is not among the visits', async () => {
     expect(await (await world.quay()).client.visits(site, '2020-01-01')).toEqual({});
@@ -108,7 +108,7 @@ describe('a look with a browser', () => {
     });
     await look();
     expect((await findings()).filter((k) => /^(access|lab-)/.test(k))).toEqual([]);
-  }, 240_000);
+  });
 
   it('keeps what it knew where it is too busy here to time anything, and says so', async () => {
     const before = (await lab.of(site)).pages.find((p) => p.path === '/')!;
@@ -121,7 +121,7 @@ describe('a look with a browser', () => {
     // What was never timed, or not for a week, has its turn again the same day.
     await world.db.query('update lab_page set figures = null');
     expect([await due(5.9), await due(6.1)]).toEqual([null, site]);
-  }, 120_000);
+  });
 
   it('waits where the site does not answer, and goes on with nothing of it changed', async () => {
     const before = await lab.of(site);
@@ -132,7 +132,7 @@ describe('a look with a browser', () => {
       await world.hostUp();
     }
     expect(await lab.of(site)).toEqual(before);
-  }, 120_000);
+  });
 
   it('claims nothing of a page on which nothing is drawn', async () => {
     const before = (await lab.of(site)).pages.find((p) => p.path === '/')!;
@@ -140,7 +140,7 @@ describe('a look with a browser', () => {
       expect((await look()).steps['As a browser shows it']).toContain('/: Nothing of it was drawn.');
     });
     expect((await lab.of(site)).pages.find((p) => p.path === '/')).toEqual(before);
-  }, 120_000);
+  });
 
   it('looks at one site after the other, and whoever waits keeps nobody from their work', async () => {
     const browser = new LabBrowser(CHROMIUM, { pace: 0, runs: 1 });
@@ -155,7 +155,7 @@ describe('a look with a browser', () => {
     expect(second.steps).toEqual({});
     expect((await first).error).toBeNull();
     expect(browser.turn.busy).toBeFalse();
-  }, 120_000);
+  });
 
   it('asks nobody but the site’s own server, and ends where it is stopped', async () => {
     const browser = () => new LabBrowser(CHROMIUM, { pace: 0, runs: 1 });
@@ -172,7 +172,7 @@ describe('a look with a browser', () => {
         .withContext(`${ms} ms`)
         .toBeRejected();
     }
-  }, 120_000);
+  });
 
   it('takes the first page first, then what is new, then what was seen longest ago', () => {
     const at = (day: number, release: string) => ({ at: new Date(Date.UTC(2026, 9, day)), release });

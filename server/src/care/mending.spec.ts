@@ -42,7 +42,7 @@ describe('what rounds found', () => {
       return { id: rows[0]!.id } as never;
     };
     mending = new Mending(world.db, { begin }, world.registrar, world.servers);
-  }, 60_000);
+  });
   beforeEach(async () => {
     begun = [];
     refuses = null;
@@ -182,7 +182,7 @@ describe('what rounds found', () => {
       }
       for (const all of Object.values(minutes)) expect(all.length).toBe(1);
       expect(minutes[site]).not.toEqual(minutes[other]);
-    }, 30_000);
+    });
 
     it('is not begun twice, and not all at once', async () => {
       expect((await dueForRound(world.db, at(12), 1)).length).toBe(1);

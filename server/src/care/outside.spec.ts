@@ -33,7 +33,7 @@ describe('links to others’ sites', () => {
     const { port } = server.address() as AddressInfo;
     // On loopback there is nobody else: here nothing is inward.
     outside = new OutsideLinks(world.db, world.config.dns.resolvers, [], new BlockList(), { http: port, https: port });
-  }, 60_000);
+  });
   beforeEach(async () => {
     answers = {};
     await world.db.query('delete from outside_link');

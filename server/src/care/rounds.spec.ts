@@ -24,7 +24,7 @@ describe('a round', () => {
       ['www', 'CNAME', `${domain}.`],
     ]);
     site = await world.site('Round House', domain);
-  }, 60_000);
+  });
   afterAll(() => world.end());
 
   it('is refused while the site is on no server', async () => {
@@ -49,7 +49,7 @@ describe('a round', () => {
     expect(ran.steps['A message']).toMatch(/^\/-\/forms\/\S+ in \d+ ms$/);
     expect(last!.checks).toBe(3 + 5 + 4 + 10 * Number(pages) + Number(followed) + Number(led) + 8 + 2 + 1);
     expect(last!.findings).toBe(0);
-  }, 90_000);
+  });
 
   it('leaves nothing of the message it tried: none is kept, no letter is written', async () => {
     const { rows } = await world.hostDb(
@@ -75,7 +75,7 @@ describe('a round', () => {
     await world.hostDb(site, 'alter table message drop constraint none');
     await walk();
     expect(await findings()).toEqual([]);
-  }, 90_000);
+  });
 
   it('does not look for pages that are drafted and not deployed', async () => {
     const { document } = (await world.sites.get(site))!;
@@ -109,7 +109,7 @@ describe('a round', () => {
     const [anew] = await world.rounds.findings(world.ines.organisation, site);
     expect(anew!.firstSeen.getTime()).toBeGreaterThan(first!.firstSeen.getTime());
     lead([['@', 'A', address]]);
-  }, 90_000);
+  });
 
   it('looks from inside: rehearses the renewal for real, and says who may change it and was not there for long', async () => {
     const inside = async () =>
@@ -156,7 +156,7 @@ describe('a round', () => {
     wrong.and.callThrough();
     await walk();
     expect(await findings()).toEqual([]);
-  }, 90_000);
+  });
 
   it('finds a file whose bytes have changed on the server', async () => {
     const folder = join(world.hostData, 'blobs');
@@ -171,7 +171,7 @@ describe('a round', () => {
     writeFileSync(big, was);
     await walk();
     expect(await findings()).toEqual([]);
-  }, 90_000);
+  });
 
   it('finds a server that is away', async () => {
     await world.hostDown();
@@ -180,5 +180,5 @@ describe('a round', () => {
     expect(links.map((l) => l.state)).toEqual(['good', 'bad', 'open', 'open', 'open']);
     await world.hostUp();
     expect((await world.rounds.wayIn(site)).map((l) => l.state)).toEqual(['good', 'good', 'good', 'good', 'good']);
-  }, 90_000);
+  });
 });

@@ -27,7 +27,7 @@ describe('visits that are kept', () => {
   beforeAll(async () => {
     world = await smallWorld();
     site = await world.site('Visited');
-  }, 60_000);
+  });
   beforeEach(() => world.db.query('delete from visit_day'));
   afterAll(() => world.end());
 

@@ -30,7 +30,7 @@ describe('watching the sites', () => {
       sites.push(site);
     }
     watch = new Watch(world.db, world.config, world.servers, { wake: () => void woken++ });
-  }, 90_000);
+  });
   beforeEach(async () => {
     woken = 0;
     await world.db.query('delete from outage');
@@ -75,7 +75,7 @@ describe('watching the sites', () => {
     await world.db.query(`update watch_day set day = current_date`);
     // Six looks, of which those of the second and third minute met an outage that was sure.
     expect((await watch.of(sites[0]!)).share).toBe('66.66');
-  }, 60_000);
+  });
 
   it('writes to nobody who wants no letters, and to no accountant', async () => {
     await world.db.query('update account set care_letters = false');
@@ -91,7 +91,7 @@ describe('watching the sites', () => {
     expect(await letters()).toEqual([]);
     await world.db.query(`update account set role = 'owner'`);
     await world.hostUp();
-  }, 60_000);
+  });
 
   it('looks no more at a site that is closed, and does not call it down', async () => {
     await world.hostDown();
@@ -103,7 +103,7 @@ describe('watching the sites', () => {
     expect(await of(sites[1]!)).toEqual([null]);
     await world.db.query('update site set open = true');
     await world.hostUp();
-  }, 60_000);
+  });
 
   it('looks from another server too, and believes what only one of them sees for the line of that one', async () => {
     // A second server that says of every site that it is well, and then that none is.
@@ -122,7 +122,7 @@ describe('watching the sites', () => {
     expect(down!.beganAt).toEqual(minute(4));
     expect(down!.detail).toContain('jetty: told');
     await world.hostUp();
-  }, 60_000);
+  });
 
   it('knows nothing where it is itself cut off, and says nothing of sites then', async () => {
     const nobody = {
@@ -138,7 +138,7 @@ describe('watching the sites', () => {
     // The last that is known stays what it was, and how old it is.
     expect((await watch.of(sites[0]!)).lookedAt).toBe(minute(0).toISOString());
     await world.hostUp();
-  }, 60_000);
+  });
 
   it('comes by the name, as a visitor does: what leads nowhere or elsewhere is down, whatever the server would answer', async () => {
     const { address } = await world.quay();
@@ -169,7 +169,7 @@ describe('watching the sites', () => {
       'one.example is to be had again, after 2 minutes',
       'one.example is not to be had',
     ]);
-  }, 60_000);
+  });
 
   it('looks at other sites from a real server when it is asked to', async () => {
     const { client, address, httpsPort } = await world.quay();

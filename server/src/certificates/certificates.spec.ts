@@ -9,7 +9,7 @@ describe('certificates', () => {
   beforeAll(async () => {
     world = await smallWorld();
     ({ address } = await world.quay());
-  }, 60_000);
+  });
   afterAll(() => world.end());
   const obtain = (site: string, by = world.certificates) => world.run(site, (work) => by.steps(work));
   const of = async (site: string) => (await world.certificates.of(site))[0];
@@ -31,7 +31,7 @@ describe('certificates', () => {
     expect(await world.certificates.good('both.example', ['both.example', 'www.both.example'], 30)).toBeTrue();
     expect(await world.certificates.good('bare.example', ['bare.example', 'www.bare.example'], 30)).toBeFalse();
     expect(await world.certificates.good('both.example', ['both.example'], 4000)).toBeFalse();
-  }, 30_000);
+  });
 
   it('are what the server shows from then on, signed by an authority that is trusted, for months', async () => {
     const quay = await world.quay();
@@ -60,7 +60,7 @@ describe('certificates', () => {
     expect(await words('empty', await world.site('Empty', 'empty.example'))).toContain('leads to nothing');
     await words('divided', await world.site('Divided', 'divided.example'));
     expect((await obtain(await world.site('Without a domain'))).error?.message).toBe('The site has no domain yet.');
-  }, 30_000);
+  });
 
   it('are refused for good where the authority may not or will not sign', async () => {
     world.register('refused.example', [['@', 'A', address]]);
@@ -73,7 +73,7 @@ describe('certificates', () => {
       expect(ran.error?.name).withContext(`${domain}: ${ran.error?.message}`).toBe('JobRefused');
       expect(ran.steps['The authority signs']).toBeUndefined();
     }
-  }, 30_000);
+  });
 
   it('keep the account at the authority closed, and use it again after a start', async () => {
     const { rows } = await world.db.query<{ key: string; url: string }>('select key, url from acme_account');
@@ -87,7 +87,7 @@ describe('certificates', () => {
     expect((await obtain(await world.site('Second', 'second.example'), anew)).error).toBeNull();
     const after = await world.db.query<{ url: string }>('select url from acme_account');
     expect(after.rows).toEqual([{ url: rows[0]!.url }]);
-  }, 30_000);
+  });
 
   it('name those that end soon', async () => {
     const site = await world.site('Ending', 'ending.example');
@@ -99,7 +99,7 @@ describe('certificates', () => {
     // One of a domain the site has no more is nobody’s trouble.
     await world.sites.setDomain(site, 'another-one.example');
     expect(await world.certificates.ending(30)).not.toContain(site);
-  }, 30_000);
+  });
 
   it('wait where no name server or no authority answers', async () => {
     const dead = { ...world.config, acme: { ...world.config.acme, directory: `https://${world.net}.99:1/directory` } };
@@ -113,5 +113,5 @@ describe('certificates', () => {
     const mute = { ...dead, dns: { ...dead.dns, authority: { name: 'ns', address: `${world.net}.99`, port: 5390 } } };
     const blind = new Certificates(world.db, mute, world.sites, world.servers, world.registrar, seal);
     await expectAsync(blind.namesOf('waiting.example', address)).toBeRejectedWithError(/does not answer|ECONNREFUSED/);
-  }, 30_000);
+  });
 });

@@ -28,7 +28,7 @@ describe('a site that goes', () => {
       new Moving(world.db, world.config, world.sites, world.servers, world.registrar),
     );
     jobs = new Jobs(world.db, world.config.databaseUrl, { error: () => undefined });
-  }, 60_000);
+  });
   afterAll(() => world.end());
 
   const visitor = (id: string) => new DeskClient({ address: `${world.net}.11`, port: 8712, host: `${id}.quay.test` });
@@ -213,7 +213,7 @@ describe('a site that goes', () => {
 
 describe('a copy of a site', () => {
   let world: SmallWorld;
-  beforeAll(async () => void (world = await smallWorld()), 60_000);
+  beforeAll(async () => void (world = await smallWorld()));
   afterAll(() => world.end());
 
   it('is another site with the same drafts and pictures, and changes by itself', async () => {

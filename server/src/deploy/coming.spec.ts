@@ -167,7 +167,7 @@ describe('what a deploy would change for visitors', () => {
 
   describe('of a site that is live', () => {
     let world: SmallWorld;
-    beforeAll(async () => void (world = await smallWorld()), 60_000);
+    beforeAll(async () => void (world = await smallWorld()));
     afterAll(() => world.end());
     it('is what came since its release, by whom, and what was taken back is by nobody', async () => {
       const id = await world.site('Dory');

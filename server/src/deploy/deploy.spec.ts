@@ -10,7 +10,7 @@ import { Serving } from './serving.js';
 
 describe('a deploy', () => {
   let world: SmallWorld;
-  beforeAll(async () => (world = await smallWorld()), 60_000);
+  beforeAll(async () => (world = await smallWorld()));
   afterAll(() => world.end());
 
   const deploy = (site: string, killBefore = '') => world.run(site, (work) => deploySteps(work, world), { killBefore });
@@ -32,7 +32,7 @@ describe('a deploy', () => {
     expect(second.steps['Send what the server lacks']).toBe('Nothing: all of it is there');
     expect(await live(site)).toBe(id);
     expect((await world.sites.releases.get(site, id!))!.what).toEqual(['The first release']);
-  }, 30_000);
+  });
 
   it('sends what has changed alone, and says what that was', async () => {
     const site = await world.site('Quay Seeds');
@@ -157,7 +157,7 @@ describe('a deploy', () => {
         'Open it to visitors',
         'Go in as a visitor',
       ]);
-    }, 30_000);
+    });
 
     it('send again what is damaged or gone on the server', async () => {
       const site = (await world.sites.list(world.ines.organisation)).find((s) => s.domain === 'lintel.example')!.id;
@@ -168,7 +168,7 @@ describe('a deploy', () => {
       expect(ran.steps['Send what the server lacks']).toMatch(/^\d+ of \d+ files$/);
       expect((await page('lintel.example')).status).toBe(200);
       expect(readdirSync(blobs).length).toBeGreaterThan(0);
-    }, 30_000);
+    });
 
     it('stop at the checklist before anything is done', async () => {
       const { id } = await world.sites.create(world.ines.organisation, { name: 'Without pages' });

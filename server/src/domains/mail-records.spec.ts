@@ -68,7 +68,7 @@ describe('mail from the domain of a site', () => {
       ['@', 'TXT', '"v=spf1 ip4:198.51.100.9 -all"'],
     ]);
     expect((await world.run(id, (work) => deploySteps(work, world))).error).toBeNull();
-  }, 60_000);
+  });
   afterAll(() => world.end());
 
   it('comes from the server until the domain lets it, and says what is missing', async () => {

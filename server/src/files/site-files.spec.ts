@@ -45,7 +45,7 @@ describe('files for visitors', () => {
     ({ id } = await sites.create(ines.organisation, { name: 'Tolliver & Son', trade: 'clockmaker', services: [] }));
     const { document } = await site();
     await sites.log.change(id, writeVersion(document.facts, 1, document), ines);
-  }, 60_000);
+  });
   afterAll(async () => {
     await pictures.close();
     await strangers.close();

@@ -31,7 +31,7 @@ describe('the inbox', () => {
     for (let n = 0; n < 2 * INBOX_PAGE + 7; n++)
       await put(n, { name: `Visitor ${n}`, message: n === 3 ? '100% of “it” \\ _x_' : 'Hello' });
     for (let n = 0; n < 5; n++) await put(500 + n, { name: 'Flood', message: 'Buy' }, true);
-  }, 60_000);
+  });
   afterAll(() => test.end());
 
   it('goes through every message, page by page, each once, also where several came in one moment', async () => {

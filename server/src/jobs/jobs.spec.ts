@@ -30,7 +30,7 @@ describe('jobs', () => {
     const { rows } = await test.db.query<{ organisation: string }>('select organisation from account');
     ({ id: site } = await new Sites(test.db).create(rows[0]!.organisation, { name: 'Yard' }));
     jobs = await open();
-  }, 60_000);
+  });
   afterAll(async () => {
     await jobs.stop();
     await test.end();

@@ -93,7 +93,7 @@ describe('a site that leaves', () => {
     folder = mkdtempSync(join(tmpdir(), 'a-site-that-left-'));
     leaving = new Leaving(world.servers, world.live, world.pictures);
     id = await world.site('Hollis & Wren');
-  }, 60_000);
+  });
   afterAll(async () => {
     for (const child of running) child.kill('SIGKILL');
     await world.end();
@@ -211,7 +211,7 @@ describe('a site that leaves', () => {
         .toBeTrue();
     const { facts: now } = JSON.parse(Buffer.from(onceMore[`${root}/site.json`]!).toString('utf8')) as SiteDocument;
     expect(now.phone).toBe('01632 960 556');
-  }, 60_000);
+  });
 
   it('waits for its server where that does not answer, and says so', async () => {
     await world.hostDown();

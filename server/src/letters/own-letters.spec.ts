@@ -59,7 +59,7 @@ describe('letters of Tin Porch itself', () => {
     team = new Team(test.db, accounts);
     await accounts.put('ines@tinporch.example', 'Ines', 'a-dry-place-to-work');
     ines = await signedIn('ines@tinporch.example', 'a-dry-place-to-work');
-  }, 60_000);
+  });
   afterAll(async () => {
     await post.stop();
     await new Promise<void>((done) => server.close(() => done()));

@@ -39,7 +39,7 @@ describe('what somebody signs in with at the desk', () => {
     ada = somebody(gant);
     await ada.follow((await invited(gant, 'Ada', MAIL)).token);
     expect((await ada.api('PUT', '/password', { password: PASSWORD })).status).toBe(204);
-  }, 90_000);
+  });
   afterAll(() => world.end());
 
   it('is a password alone until a first code was given', async () => {
@@ -84,6 +84,8 @@ describe('what somebody signs in with at the desk', () => {
     const ticket = ticketOf(await password());
     expect((await second(ticket, codeOf(1), somebody(pell))).status).toBe(401);
     for (let n = 0; n < 5; n++) expect((await second(ticket, '000000')).status).toBe(401);
+    // However long that took: the last of them was just now.
+    await world.hostDb(gant, `update sign_in_try set at = clock_timestamp() + interval '10 minutes'`);
     expect((await second(ticket, codeOf(1))).status).toBe(429);
     expect((await second(ticketOf(await password()), spare[4]!)).status).toBe(429);
     await forgetTries();

@@ -46,7 +46,7 @@ describe('a site that is handed over', () => {
     expect((await world.run(id, (work) => deploySteps(work, world))).error).toBeNull();
     tom = await invited('Tom');
     ada = await invited('Ada', 'write');
-  }, 90_000);
+  });
   afterAll(() => world.end());
 
   it('is nobody’s before: no role makes an owner, and nobody there says who comes in', async () => {

@@ -50,7 +50,7 @@ describe('what is changed where a site is live', () => {
     await world.change(id, text('From the brief'));
     await world.sites.setOpen(id, true);
     expect((await deploy()).error).toBeNull();
-  }, 60_000);
+  });
   afterAll(() => world.end());
 
   it('needs somebody who was let in: a link is good once, and a session is a cookie of the desk alone', async () => {

@@ -64,7 +64,7 @@ describe('a photograph brought at the desk', () => {
       await world.sites.setOpen(site, true);
       expect((await deploy(site)).error).toBeNull();
     }
-  }, 90_000);
+  });
   afterAll(() => world.end());
 
   it('is shown to its own people first, goes up with the page, and has left behind where it was taken', async () => {

@@ -55,7 +55,7 @@ describe('what is planned at the desk', () => {
     await world.sites.setOpen(id, true);
     expect((await world.run(id, (work) => deploySteps(work, world))).error).toBeNull();
     ({ who: tom, id: tomId } = await desk('tom', 'publish'));
-  }, 90_000);
+  });
   afterAll(() => world.end());
 
   it('is kept, shown with when it goes up, and changes nothing before', async () => {

@@ -51,7 +51,7 @@ describe('a site among others on its server', () => {
       await world.sites.setOpen(site, true);
       expect((await world.run(site, (work) => deploySteps(work, world))).error).toBeNull();
     }
-  }, 90_000);
+  });
   afterAll(() => world.end());
 
   it('has its own part of what there is: where its database is held up, the others are served and it gives up in words', async () => {

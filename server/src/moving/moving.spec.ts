@@ -66,7 +66,7 @@ describe('a site that moves', () => {
     slipUrl = await databaseElsewhere('createrole');
     slip = await anotherServer(world, data, slipUrl);
     moving = new Moving(world.db, world.config, world.sites, world.servers, world.registrar);
-  }, 90_000);
+  });
   afterAll(async () => {
     await slip.close();
     await world.end();
@@ -181,7 +181,7 @@ describe('a site that moves', () => {
     expect(world.names.get(domain)!.records.find((r) => r.name === '@' && r.type === 'A')!.data).toBe(
       addressOf('slip'),
     );
-  }, 120_000);
+  });
 
   it('is led on by name, by www, plainly and at its temporary address; what is under way there is its new server’s', async () => {
     const [id, domain] = ['lugger', 'lugger.example'];
@@ -207,7 +207,7 @@ describe('a site that moves', () => {
     await world.change(id, { op: 'setFact', field: 'strapline', value: 'Words of another day' });
     expect((await world.run(id, (work) => deploySteps(work, world))).error).toBeNull();
     expect((await visitor('quay', domain).call('GET', '/')).body).toContain('Words of another day');
-  }, 30_000);
+  });
 
   it('is taken off where it was once nobody comes there any more, and not before', async () => {
     const id = 'lugger';
@@ -257,7 +257,7 @@ describe('a site that moves', () => {
     expect(await moving.of(id)).toEqual([]);
     expect(existsSync(join(world.hostData, 'sites', id))).toBeFalse();
     expect((await visitor('slip', 'lugger.example').call('GET', '/')).status).toBe(200);
-  }, 30_000);
+  });
 
   it('goes on wherever it was killed, and comes to the same', async () => {
     const { id, domain } = await published('Wherry');
@@ -276,7 +276,7 @@ describe('a site that moves', () => {
     expect(ran['Copy its files']).toBeUndefined();
     const there = await rowsAt('slip', id, `select fields->>'message' as m from message`);
     expect(there.map((r) => r['m']).sort()).toEqual(steps.map((s) => `Before ${s}`).sort());
-  }, 60_000);
+  });
 
   it('is where it is led to where the move is stopped right then, and is moved to its end by the next', async () => {
     const { id, domain } = await published('Skiff');
@@ -303,7 +303,7 @@ describe('a site that moves', () => {
     expect((await rowsAt('slip', id, 'select 1 from message')).length).toBe(2);
     await expectAsync((await world.servers.get('slip'))!.client.dropLuggage(id)).toBeResolved();
     expect((await visitor('slip', domain).call('GET', '/')).status).toBe(200);
-  }, 60_000);
+  });
 
   it('stays where it is and works there where the other server goes away in the middle; nothing of it is left there', async () => {
     const { id, domain } = await published('Cutter');
@@ -323,7 +323,7 @@ describe('a site that moves', () => {
     await expectAsync((await world.quay()).client.dropLuggage(id)).toBeResolved();
     expect((await visitor('quay', domain).call('GET', '/')).status).toBe(200);
     expect((await move(id, 'nowhere')).error).toBeInstanceOf(JobRefused);
-  }, 60_000);
+  });
 
   it('waits for what is under way, and lets go again where nobody comes for it', async () => {
     const { id, domain } = await published('Ketch');
@@ -353,7 +353,7 @@ describe('a site that moves', () => {
     await expectAsync(
       client.leadOn(id, again, { address: '127.0.0.1', httpPort: 1, httpsPort: 1, temporary: 'http://x.test' }),
     ).toBeRejectedWithError(/let go/);
-  }, 30_000);
+  });
 
   it('comes back to where it was while it is still led on from there, and is led on from the other', async () => {
     const [id, domain] = ['wherry', 'wherry.example'];
@@ -385,5 +385,5 @@ describe('a site that moves', () => {
     expect(here.map((r) => String(r['m'])).sort()).toEqual([...sent].sort());
     expect((await moving.of(id)).map((m) => [m.from, m.to])).toEqual([['slip', 'quay']]);
     expect((await visitor('slip', domain).call('GET', '/')).status).toBe(200);
-  }, 60_000);
+  });
 });

@@ -46,7 +46,7 @@ describe('pictures of a site', () => {
     ({ id } = await sites.create(ines.organisation, { name: 'Tolliver & Son', trade: 'clockmaker', services: [] }));
     const { document } = await site();
     await sites.log.change(id, writeVersion(document.facts, 1, document), ines);
-  }, 60_000);
+  });
   afterAll(async () => {
     await pictures.close();
     await strangers.close();
@@ -85,7 +85,7 @@ describe('pictures of a site', () => {
     expect(Math.abs(data[0]! - 0x7a) + Math.abs(data[1]! - 0x4a)).toBeLessThan(12);
     const page = files.find((f) => f.path === '/index.html')!.bytes.toString();
     expect(page).toContain(`https://clocks.example${share.path}`);
-  }, 60_000);
+  });
 
   it('refuses a document that shows files nobody brought, and pictures of another site', async () => {
     const { medium } = await pictures.bring(await site(), 'dial.jpg', await photo('#334455'));
@@ -100,7 +100,7 @@ describe('pictures of a site', () => {
     const { hash } = (medium as FileMedium).source!;
     expect((await refusal(pictures.of(other.id, hash)))?.status).toBe(404);
     expect((await refusal(sites.log.change(other.id, { op: 'putMedium', medium }, ines)))?.status).toBe(422);
-  }, 60_000);
+  });
 
   it('makes an SVG safe, and names the file that was not taken', async () => {
     const svg =

@@ -46,7 +46,7 @@ describe('links to a site that is closed', () => {
     world = await smallWorld();
     previews = new Previews(world, () => now);
     id = await world.site('Dory', null, 2);
-  }, 60_000);
+  });
   afterAll(() => world.end());
   afterEach(() => (now = Date.now()));
 
@@ -55,7 +55,7 @@ describe('links to a site that is closed', () => {
     expect(await previews.of(await site())).toEqual({ previews: [], counted: true, before: null });
     const ran = await world.run(id, (work) => deploySteps(work, world));
     expect(ran.error).toBeNull();
-  }, 60_000);
+  });
 
   it('open the site to whoever has one, who is counted by what is looked at', async () => {
     const { url } = await make('Anna Hollis');
@@ -114,7 +114,7 @@ describe('links to a site that is closed', () => {
     expect((await previews.of(await site())).previews).toEqual([]);
     expect((await visit(at(second.url, '/'), b.cookie)).status).toBe(503);
     expect((await visit(at(second.url, `/?preview=${own}`))).status).toBe(503);
-  }, 60_000);
+  });
 
   it('of two who make one at once, both are there', async () => {
     await Promise.all(['One', 'Two', 'Three'].map((name) => make(name)));

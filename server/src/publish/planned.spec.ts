@@ -34,7 +34,7 @@ describe('publishing that is planned', () => {
     world = await smallWorld();
     id = await world.site('Dory');
     other = await world.site('Punt');
-  }, 60_000);
+  });
   afterAll(() => world.end());
 
   it('is kept with who said so, for a time to come of the next year', async () => {

@@ -51,7 +51,7 @@ describe('a hosting server in hard times', () => {
     id = await world.site('Hollow Elm');
     await world.sites.setOpen(id, true);
     expect((await deploy()).error).toBeNull();
-  }, 60_000);
+  });
   afterAll(async () => {
     await world.hostDown();
     disk?.end();

@@ -39,7 +39,7 @@ describe('how the servers were', () => {
     watching = new Watching(test.db, {
       all: () => Promise.resolve(['quay', 'slip'].map((name) => ({ name, client: client(name) }))),
     } as unknown as Servers);
-  }, 60_000);
+  });
   afterAll(() => test.end());
   beforeEach(() => test.db.query('delete from server_sample'));
 

@@ -36,7 +36,7 @@ describe('sites and their history', () => {
       { ...rows[0]!, name: 'Ines' },
       { ...rows[1]!, name: 'Tom' },
     ];
-  }, 60_000);
+  });
   afterAll(() => test.end());
   beforeEach(async () => {
     ({ id } = await sites.create(ines.organisation, { name: 'Tolliver & Son' }));

@@ -42,12 +42,17 @@ export async function agentProcess(config: HostConfig, env: Record<string, strin
     /** Resolves once it is there again after it ended. */
     again: () => next,
     async end(): Promise<void> {
+      // One that is about to begin is waited for.
+      await next;
       going = false;
       const ended = new Promise((done) =>
         (child.exitCode ?? child.signalCode) !== null ? done(null) : child.once('exit', done),
       );
       child.kill('SIGTERM');
+      // One that hangs does not hear it.
+      const timer = setTimeout(() => child.kill('SIGKILL'), 30_000);
       await ended;
+      clearTimeout(timer);
     },
   };
 }

@@ -34,6 +34,9 @@ export interface Ran {
   error: Error | null;
 }
 
+/** So many there were in this process: what one of them left running is in no other’s way. */
+let worlds = 0;
+
 /**
  * All that a site meets on its way, in this process and for real: database, a hosting server, name servers, registrar
  * and certificate authority on loopback addresses of their own. For one suite; `end` takes everything away.
@@ -42,7 +45,7 @@ export async function smallWorld(
   /** Is given the folder of the hosting server before that is started. */
   disk: (folder: string) => void = () => undefined,
 ) {
-  const net = `127.6.${process.pid % 250}`;
+  const net = `127.${230 + (worlds++ % 20)}.${process.pid % 250}`;
   const data = mkdtempSync(join(tmpdir(), 'tin-porch-world-'));
   const database = await realDatabase('createdb');
   const { db } = database;

@@ -67,13 +67,13 @@ describe('another version of the agent', () => {
     await world.hostDown();
     agent = await agentProcess(world.hostConfig, env);
     installed = await versionOf(OWN_AGENT);
-  }, 90_000);
+  });
   afterAll(async () => {
     await agent.end();
     places.end();
     others.end();
     await world.end();
-  }, 30_000);
+  });
 
   it('is the one that is installed, as long as none was brought', async () => {
     expect(await programs()).toEqual({ running: installed, installed, known: true, before: null, fallen: null });
@@ -168,7 +168,7 @@ describe('another version of the agent', () => {
     expect((await bring(good, { attempt: 2 })).error!.message).toContain('It ended before it was known to serve.');
     expect((await programs()).running).toBe(installed);
     expect((await visitor().call('GET', '/')).status).toBe(200);
-  }, 90_000);
+  });
 
   it('is taken back where visitors find something otherwise', async () => {
     const rude = others.make(
@@ -187,7 +187,7 @@ describe('another version of the agent', () => {
       jasmine.objectContaining({ state: 'back', by: 'Ines', from: installed, to: await versionOf(rude) }),
     );
     expect(await programs()).toEqual(jasmine.objectContaining({ running: installed, known: true }));
-  }, 60_000);
+  });
 
   it('is begun in place of the one before: its tables go on, and back with it where it is taken back', async () => {
     const up = 'alter table message add column weight integer not null default 1';
@@ -221,5 +221,5 @@ describe('another version of the agent', () => {
       [installed, 'done'],
       [version, 'back'],
     ]);
-  }, 60_000);
+  });
 });

@@ -96,7 +96,7 @@ describe('a site that an earlier version drew', () => {
     sides = new TwoSides(CHROMIUM, turn);
     trials = new Trials(world.db, world.sites, world.servers, world.pictures, sides);
     updates = new Updates(world.db, world, trials, visitor());
-  }, 60_000);
+  });
   afterAll(async () => {
     await sides.close();
     await world.end();
@@ -122,7 +122,7 @@ describe('a site that an earlier version drew', () => {
     await trials.beginWanted(jobs);
     expect(begun).toEqual([`trial ${id}`]);
     expect((await trials.wanted(world.ines.organisation)).size).toBe(0);
-  }, 30_000);
+  });
 
   it('is the same to the eye where the head of its pages alone is another, and is updated', async () => {
     const id = await deployed('Quay Ropes');
@@ -161,7 +161,7 @@ describe('a site that an earlier version drew', () => {
     expect((await served(id)).release).toBe(before);
     expect((await updates.of(id))[0]!.state).toBe('back');
     expect((await back(id)).error?.message).toBe('There is nothing to take back.');
-  }, 90_000);
+  });
 
   it('waits for somebody to look where it looks or says something else', async () => {
     const id = await deployed('Quay Oars');
@@ -187,7 +187,7 @@ describe('a site that an earlier version drew', () => {
     await trials.letThrough(id, trial.at, 'Ines');
     expect((await update(id)).error).toBeNull();
     expect((await served(id)).manifest.engine).toBe(ENGINE);
-  }, 90_000);
+  });
 
   it('is left as it is where a copy would be worse, whoever looked', async () => {
     const id = await deployed('Quay Sails');
@@ -204,7 +204,7 @@ describe('a site that an earlier version drew', () => {
       jasmine.objectContaining({ status: 409 }),
     );
     expect(await updates.of(id)).toEqual([]);
-  }, 90_000);
+  });
 
   it('can be killed before any step, and ends updated and looked at', async () => {
     const id = await deployed('Quay Pumps');
@@ -221,7 +221,7 @@ describe('a site that an earlier version drew', () => {
     expect(ran.error).toBeNull();
     expect(Object.keys(ran.steps)).toEqual(['Go in as a visitor']);
     expect((await updates.of(id)).map((u) => u.state)).toEqual(['done']);
-  }, 90_000);
+  });
 
   it('is taken back where a visitor finds something wrong, and waits where nobody can look', async () => {
     const id = await deployed('Quay Lamps');
@@ -251,7 +251,7 @@ describe('a site that an earlier version drew', () => {
     expect(ran.error?.message).toBe('It was taken back. / answers 500.');
     expect([(await served(id)).release, (await world.sites.get(id))!.liveRelease]).toEqual([before, before]);
     expect((await updates.of(id)).map((u) => [u.state, u.words])).toEqual([['back', '/ answers 500.']]);
-  }, 90_000);
+  });
 
   it('keeps what its people changed where it is live, and gives that back too', async () => {
     const id = await deployed('Quay Paint');
@@ -287,7 +287,7 @@ describe('a site that an earlier version drew', () => {
     expect(await phone()).toBe('01632 960 556');
     expect((await world.run(id, (work) => deploySteps(work, world))).error).toBeNull();
     expect([await phone(), await waits()]).toEqual(['01632 960 556', false]);
-  }, 60_000);
+  });
 
   it('is served to its people as they had changed it, once its update is taken back', async () => {
     const id = await deployed('Quay Rags');
@@ -310,7 +310,7 @@ describe('a site that an earlier version drew', () => {
     const now = await served(id);
     expect([now.manifest.engine, now.document.facts.phone]).toEqual([ENGINE - 1, '01632 960 557']);
     expect((await world.sites.get(id))!.liveEngine).toBe(ENGINE - 1);
-  }, 60_000);
+  });
 
   it('is gone into as its visitors do: what is not as it was sent, or complains, is said', async () => {
     const id = await deployed('Quay Tar');
@@ -345,7 +345,7 @@ describe('a site that an earlier version drew', () => {
       .withContext(found.join())
       .toBeTrue();
     expect(found).toContain('/ keeps people out: image-alt.');
-  }, 60_000);
+  });
 
   it('is compared without a browser by its words alone, and that is said', async () => {
     const id = await deployed('Quay Flags');
@@ -355,5 +355,5 @@ describe('a site that an earlier version drew', () => {
     const { verdict, words } = (await trials.of(id))!;
     expect(verdict).toBe('otherwise');
     expect(words[0]).toMatch(/^\d pages were not looked at: there is no browser\.$/);
-  }, 30_000);
+  });
 });
