@@ -165,3 +165,14 @@ export const Certificate = object({
   notAfter: Instant,
   installedAt: Instant,
 });
+
+/** One thing that both wrote: what is live, and what is drafted. */
+export const Side = object({
+  words: Type.String(),
+  live: Type.String(),
+  draft: Type.String(),
+  there: Type.Boolean(),
+  both: Type.Optional(
+    Type.String({ description: 'What both made of it word by word, where they changed different words.' }),
+  ),
+});

@@ -96,6 +96,7 @@ const checks = {
           { type: 'null' },
         ],
       },
+      staging: { type: 'boolean' },
       holding: {
         ...closed,
         required: ['opens', 'words'],

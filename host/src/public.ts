@@ -274,7 +274,7 @@ export function publicApp(parts: HostParts): Express {
       const { site, db } = req.res!.locals as { site: Site; db: Pool };
       return {
         db,
-        mail: parts.post !== null,
+        mail: parts.post !== null && !site.settings.staging,
         tried: (mark) => parts.tries.take(site.settings.id, mark),
         kept: () => {
           parts.marks.set(site.settings.id, Date.now() + Math.random());

@@ -19,6 +19,8 @@ export interface SiteSettings {
   previewKey: string;
   /** The address letters of it come from, once its domain lets them. */
   sender?: string | null;
+  /** True of a copy to try things on: what is sent from it is told to nobody. */
+  staging?: boolean;
   /** What the page before it says, where the designer said something. */
   holding?: Holding;
   /** Links by which others may look at it while it is closed. */

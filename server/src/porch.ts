@@ -21,6 +21,7 @@ import { Certificates, trustedRoots } from './certificates/certificates.js';
 import { migrate, openDatabase } from './db/database.js';
 import { deployJob } from './deploy/deploy.js';
 import { Departures } from './departures/departures.js';
+import { Staging } from './staging/staging.js';
 import { rollbackSteps } from './deploy/rollback.js';
 import { Serving } from './deploy/serving.js';
 import { Registrar } from './domains/registrar.js';
@@ -150,6 +151,7 @@ export async function startPorch(
     live,
     leaving,
     departures,
+    staging: new Staging(db, sites),
     moving,
     backups,
     ownBackups,

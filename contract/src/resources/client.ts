@@ -1,17 +1,7 @@
 import { Type } from '@sinclair/typebox';
 import { route } from '../route.js';
-import { Count, Instant, object, oneOf, orNull, Uuid, words } from '../schemas.js';
+import { Count, Instant, object, oneOf, orNull, Side, Uuid, words } from '../schemas.js';
 
-/** One thing that both wrote: what is live, and what is drafted. */
-const Side = object({
-  words: Type.String(),
-  live: Type.String(),
-  draft: Type.String(),
-  there: Type.Boolean(),
-  both: Type.Optional(
-    Type.String({ description: 'What both made of it word by word, where they changed different words.' }),
-  ),
-});
 export const HeldChange = object({
   seq: Count,
   by: Type.String(),

@@ -25,6 +25,7 @@ import {
   Uuid,
   words,
   RecordLine,
+  Side,
 } from '../schemas.js';
 
 const closed = { additionalProperties: false } as const;
@@ -43,6 +44,8 @@ export const SiteLine = object({
   open: Type.Boolean(),
   /** When it goes for good, where it is to go. */
   leavesAt: orNull(Instant),
+  /** The site it is a staging copy of, where it is one. */
+  stagingOf: orNull(SiteId),
   changedAt: Instant,
   chip: Chip,
   path: Type.Array(PathStep),
@@ -86,6 +89,8 @@ export const HistoryLine = object({
   name: Type.Union([Type.String(), Type.Null()]),
 });
 
+const Named = object({ id: SiteId, name: Type.String() });
+
 /** What is told of a site beside its document. */
 const About = {
   id: SiteId,
@@ -99,6 +104,9 @@ const About = {
   origin: orNull(Type.String()),
   /** What the designer calls it, where that is not the name of the client. */
   called: orNull(Type.String()),
+  /** The site it is a staging copy of, and its own staging copies, the newest first. */
+  stagingOf: orNull(Named),
+  staging: Type.Array(Named),
   leavesAt: orNull(Instant),
   /** When it is published by itself, and who said so. */
   planned: orNull(object({ at: Instant, by: Type.String() })),
@@ -117,6 +125,9 @@ const About = {
 export const SiteDetail = object({ ...About, document: SiteDocument });
 /** What is new of a site that is known already: what was changed of its document, and all the rest of it. */
 export const SiteNews = object({ ...About, operations: Type.Array(Operation) });
+
+/** The steps of both logs that somebody had before them. */
+const Heads = object({ copy: Count, original: Count });
 
 const Sending = {
   id: Type.Optional(Uuid),
@@ -159,12 +170,39 @@ export const sites = {
     answer: object({ called: orNull(Type.String()) }),
   }),
   'POST /sites/:id/copies': route({
-    says: 'Makes a site like this one as it is drafted, with its pictures and files; on no server, and without its history.',
+    says: 'Makes a site like this one as it is drafted, with its pictures and files; on no server, and without its history. A staging copy knows what it is a copy of, is meant for the same server, and is not opened to visitors.',
     role: 'designer',
-    body: object({ called: words(120) }),
+    body: Type.Object({ called: words(120), staging: Type.Optional(Type.Boolean()) }, closed),
     status: 201,
     answer: object({ id: SiteId }),
   }),
+  'GET /sites/:id/staging': route({
+    says: 'How a staging copy differs from the site it is of: what was tried there, what was changed in the site meanwhile, and what both changed.',
+    role: 'accountant',
+    answer: object({
+      of: Named,
+      heads: Heads,
+      tried: Type.Array(Type.String()),
+      meanwhile: Type.Array(Type.String()),
+      parts: Type.Array(Side),
+    }),
+  }),
+  'POST /sites/:id/staging/back': route({
+    says: 'Brings what was tried on a staging copy back into its site, as it was looked at; then both are the same. Of what both changed, `theirs` are by their place what is to be as on the copy, `both` what is to be as both made it.',
+    role: 'designer',
+    body: object({
+      heads: Heads,
+      theirs: Type.Array(Count, { maxItems: 500 }),
+      both: Type.Array(Count, { maxItems: 500 }),
+    }),
+    answer: object({ head: Count, brought: Count }),
+  }),
+  'POST /sites/:id/staging/anew': route({
+    says: 'Makes a staging copy the same as its site is now. What was tried on it is in its history alone.',
+    role: 'designer',
+    body: object({ heads: Heads }),
+  }),
+  'DELETE /sites/:id/staging': route({ says: 'Makes a staging copy a site of its own.', role: 'designer' }),
   'PUT /sites/:id/departure': route({
     says: 'Has a site go in thirty days: it is closed at once, and all of it is kept in an archive.',
     role: 'designer',

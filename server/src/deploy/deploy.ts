@@ -57,6 +57,7 @@ export const tellHost = (site: SiteHead, server: ServerRow) =>
     previewKey: site.previewKey,
     sender: senderOf(site),
     // An agent of before does not know of these. Those that are over open nothing, and it still knows who looked.
+    ...(site.stagingOf && { staging: true }),
     ...(site.holding && { holding: site.holding }),
     ...(site.previews.length && { previews: site.previews.map(({ token, until, lock }) => ({ token, until, lock })) }),
   });

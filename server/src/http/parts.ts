@@ -37,6 +37,7 @@ import type { Watching } from '../servers/watching.js';
 import type { Servers } from '../servers/servers.js';
 import type { KeptSections } from '../sites/kept-sections.js';
 import type { Sites } from '../sites/sites.js';
+import type { Staging } from '../staging/staging.js';
 import type { Strangers } from '../strangers/strangers.js';
 import type { Writing } from '../writing/writing.js';
 
@@ -50,6 +51,7 @@ export interface Parts {
   /** Carries our own letters; null where none go out. */
   post: OwnPost | null;
   sites: Sites;
+  staging: Staging;
   servers: Servers;
   jobs: Jobs;
   certificates: Certificates;

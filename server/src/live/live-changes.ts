@@ -1,20 +1,16 @@
 import { isDeepStrictEqual } from 'node:util';
 import { Problem } from '@tin-porch/core/ground';
 import { withFollowing } from '@tin-porch/core/making';
-import { reworded, type FileMedium, type SiteDocument } from '@tin-porch/core/model';
+import type { FileMedium, SiteDocument } from '@tin-porch/core/model';
 import {
   apply,
   bringIn,
   describe,
   netOf,
   OperationError,
-  textAt,
-  typedWords,
-  wordsMerged,
   type BroughtIn,
   type LiveStep,
   type Operation,
-  type SingleOperation,
 } from '@tin-porch/core/operations';
 import { transaction, type Database } from '../db/database.js';
 import { tell } from '../events/events.js';
@@ -22,8 +18,9 @@ import type { Pictures } from '../pictures/pictures.js';
 import { EachServer } from '../servers/each-server.js';
 import type { HostClient, HostProposal, HostStep } from '../servers/host-client.js';
 import type { Servers } from '../servers/servers.js';
-import type { Author, Draft } from '../sites/site-log.js';
+import { withoutTakenBack, type Author, type Draft } from '../sites/site-log.js';
 import type { Sites } from '../sites/sites.js';
+import { agree, chosenOf, sidesOf, singles, type Side } from './sides.js';
 
 interface Row {
   seq: number;
@@ -34,16 +31,6 @@ interface Row {
   by: string;
   at: Date;
   state: 'new' | 'taken' | 'held' | 'settled';
-}
-/** One thing that both wrote: what is live, and what is drafted. */
-export interface Side {
-  words: string;
-  live: string;
-  draft: string;
-  /** False where what it is about is not among the drafts any more. */
-  there: boolean;
-  /** What both made of it word by word, where they changed different words. */
-  both?: string;
 }
 /** What the people of a site changed and waits for a decision: what several steps come to, up to the last of them. */
 export interface HeldChange {
@@ -74,45 +61,11 @@ const PAGE = 200;
 /** How often it is begun again where the designer writes at the same moment. */
 const TRIES = 4;
 
-const singles = (operation: Operation): readonly SingleOperation[] =>
-  operation.op === 'batch' ? operation.operations : [operation];
-
 /** The photographs that were taken in by what was done or is proposed. */
 const photographsIn = (all: readonly { operation: Operation }[]): FileMedium[] =>
   all.flatMap(({ operation }) =>
     singles(operation).flatMap((o) => (o.op === 'putMedium' && o.medium.kind === 'file' ? [o.medium] : [])),
   );
-
-/** What a text would be with what both made of it, where that is neither of the two. */
-function bothOf(base: SiteDocument | undefined, document: SiteDocument, one: SingleOperation): string | undefined {
-  if (one.op !== 'setText') return undefined;
-  const [was, now] = [base && textAt(base, one.at), textAt(document, one.at)];
-  const merged = was && now ? wordsMerged(was.value, one.text.value, now.value) : null;
-  return merged === null || merged === now!.value || merged === one.text.value ? undefined : merged;
-}
-
-/** What an operation would say, and what stands there now. `base` is the site both began with, where that is known. */
-function sidesOf(document: SiteDocument, operations: readonly SingleOperation[], base?: SiteDocument): Side[] {
-  return operations.map((one) => {
-    try {
-      const { inverse } = apply(document, one);
-      const both = bothOf(base, document, one);
-      return {
-        words: describe(one),
-        live: typedWords(one),
-        draft: typedWords(inverse),
-        there: true,
-        ...(both !== undefined && { both }),
-      };
-    } catch (error) {
-      if (!(error instanceof OperationError)) throw error;
-      return { words: describe(one), live: typedWords(one), draft: '', there: false };
-    }
-  });
-}
-
-/** Whether both sides say the same words. */
-const agree = ({ there, live, draft }: Side): boolean => there && live !== '' && live === draft;
 
 /** Whether an operation makes a document read otherwise; one that does not fit it makes nothing. */
 function changes(document: SiteDocument, operation: Operation): boolean {
@@ -272,13 +225,9 @@ export class LiveChanges {
     const { head, drafts } = await this.sites.log.draftsSince(site, release.head, release.kept);
     const among = new Set(drafts.map((d) => d.client));
     const of = (d: Draft) => ({ operation: d.operation, ...(d.client !== null && { of: d.client }) });
-    try {
-      // What was taken back again meets nobody.
-      return { ...bringIn(document, drafts.filter((d) => d.stands).map(of), live), head, among };
-    } catch (error) {
-      if (!(error instanceof OperationError)) throw error;
-      return { ...bringIn(document, drafts.map(of), live), head, among };
-    }
+    // What was taken back again meets nobody.
+    const came = withoutTakenBack((counts) => bringIn(document, drafts.filter(counts).map(of), live));
+    return { ...came, head, among };
   }
 
   /** True where it is done; else the designer wrote at the same moment, and it is to be begun again. */
@@ -425,16 +374,7 @@ export class LiveChanges {
         rows.map((r) => r.op),
       );
       const base = both.length ? await this.baseOf(site, rows) : undefined;
-      const operations = net.flatMap((one, n): SingleOperation[] => {
-        const merged = both.includes(n) ? bothOf(base, row.document, one) : undefined;
-        if (merged !== undefined && one.op === 'setText') {
-          const now = textAt(row.document, one.at)!;
-          return [{ ...one, text: { ...reworded(now, merged), from: { kind: 'designer' } } }];
-        }
-        if (both.includes(n))
-          throw new Problem(409, 'Both cannot be had of that', 'It says something else by now: look at it once more.');
-        return live.includes(n) ? [one] : [];
-      });
+      const operations = chosenOf(row.document, net, { theirs: live, both }, base);
       if (operations.length)
         await this.sites.log.change(
           site,

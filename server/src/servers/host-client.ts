@@ -339,6 +339,7 @@ export class HostClient {
       open: boolean;
       previewKey: string;
       sender: string | null;
+      staging?: boolean;
       holding?: Holding;
       previews?: { token: string; until: string; lock: string | null }[];
     },

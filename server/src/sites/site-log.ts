@@ -49,6 +49,23 @@ export interface Draft {
   stands: boolean;
 }
 
+/** Has something done with the drafts that count: those that stand; or all, where they do not fit without the others. */
+export function withoutTakenBack<T>(run: (counts: (draft: Draft) => boolean) => T): T {
+  try {
+    return run((d) => d.stands);
+  } catch (error) {
+    if (!(error instanceof OperationError)) throw error;
+    return run(() => true);
+  }
+}
+
+/** What is to be written into the log of a site that is still at a step. */
+export interface Writing {
+  id: string;
+  head: number;
+  operations: readonly Operation[];
+}
+
 /** One step as lists of the history tell it. */
 export interface HistoryLine {
   seq: number;
@@ -338,6 +355,35 @@ export class SiteLog {
     return newest;
   }
 
+  /**
+   * Writes into the logs of several sites, all of it or nothing, where each is still at the step that is named; `first` is
+   * done with it. Gives the newest step of each.
+   * @throws Problem 409 where one is further by now, 404 or 422
+   */
+  async writeAll(
+    writings: readonly Writing[],
+    author: Author,
+    first: (client: pg.PoolClient) => Promise<void>,
+  ): Promise<number[]> {
+    const written = await transaction(this.db, async (client) => {
+      // In one order: two that write into the same logs wait for each other.
+      const sites = new Map<string, SiteRow>();
+      for (const id of writings.map((w) => w.id).sort()) sites.set(id, await this.locked(client, id));
+      for (const { id, head } of writings)
+        if (sites.get(id)!.head !== head)
+          throw new Problem(409, 'The site has changed meanwhile', 'Look at it as it is now.');
+      await first(client);
+      for (const { id, operations } of writings)
+        for (const operation of operations) {
+          const site = sites.get(id)!;
+          sites.set(id, { ...site, ...(await this.write(client, site, 'do', null, operation, author)) });
+        }
+      return writings.map((w) => sites.get(w.id)!);
+    });
+    for (const { id, head, document } of written) this.documents.keep(id, head, document);
+    return written.map((site) => site.head);
+  }
+
   /** The change of an account that undo or redo would be about: its newest that stands; or the last it took back, unless it changed something since. */
   private async next(
     db: Pick<pg.PoolClient, 'query'>,
@@ -429,6 +475,27 @@ export class SiteLog {
       return known.has(r.seq) ? [] : [{ operation, client: r.client, stands: stands.has(r) }];
     });
     return { head: rows.at(-1)?.seq ?? step, drafts };
+  }
+
+  /**
+   * All steps of a site after one as they read today, and what takes them back again, the newest first; taken back or not.
+   * Those of an older schema come forward.
+   */
+  async between(id: string, step: number): Promise<{ head: number; on: Operation[]; back: Operation[] }> {
+    const { rows } = await this.db.query<{ seq: number; op: Operation }>(
+      'select seq, op from operation where site = $1 and seq > $2 order by seq',
+      [id, step],
+    );
+    let document = await this.documentAt(id, step);
+    const [on, back]: [Operation[], Operation[]] = [[], []];
+    for (const { op } of rows) {
+      const operation = operationForward(op, document);
+      const made = applyOrRefuse(document, operation);
+      document = made.document;
+      on.push(operation);
+      back.unshift(made.inverse);
+    }
+    return { head: rows.at(-1)?.seq ?? step, on, back };
   }
 
   /** The document a release was pressed of. */

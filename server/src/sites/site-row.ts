@@ -31,6 +31,8 @@ export interface SiteHead {
   previews: KeptPreview[];
   /** What the page says that stands before it; null where that is left to the house. */
   holding: Holding | null;
+  /** Of which site it is a copy to try things on; null where it is one of its own. */
+  stagingOf: string | null;
 }
 
 /** A link by which others may look at a closed site. */
@@ -73,6 +75,6 @@ export interface DomainSeen {
 export const nameOf = ({ called, summary }: Pick<SiteHead, 'called' | 'summary'>): string => called ?? summary.name;
 
 /** The columns of a `SiteHead`. */
-export const HEAD = `id, organisation, called, summary, head, created_at as "createdAt", changed_at as "changedAt", server, temporary, preview_key as "previewKey", domain, domain_seen as "domainSeen", open, live_release as "liveRelease", live_engine as "liveEngine", published_at as "publishedAt", leaves_at as "leavesAt", planned_at as "plannedAt", planned_by as "plannedBy", previews, holding`;
+export const HEAD = `id, organisation, called, summary, head, created_at as "createdAt", changed_at as "changedAt", server, temporary, preview_key as "previewKey", domain, domain_seen as "domainSeen", open, live_release as "liveRelease", live_engine as "liveEngine", published_at as "publishedAt", leaves_at as "leavesAt", planned_at as "plannedAt", planned_by as "plannedBy", previews, holding, staging_of as "stagingOf"`;
 /** The columns of a `SiteRow`. */
 export const SITE = `document, ${HEAD}`;

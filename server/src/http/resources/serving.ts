@@ -26,6 +26,17 @@ function staying(site: SiteHead): SiteHead {
   return site;
 }
 
+/** A staging copy is nothing for visitors: it has their words twice. @throws Problem 409 */
+function itsOwn(site: SiteHead): SiteHead {
+  if (site.stagingOf)
+    throw new Problem(
+      409,
+      'It is a staging copy',
+      'Bring back what was tried, or make it a site of its own first, in Care.',
+    );
+  return site;
+}
+
 /** The SHA-256 of every file of a release, by its path. */
 const hashesOf = ({ files }: Manifest): Record<string, string> =>
   Object.fromEntries(Object.entries(files).map(([path, { hash }]) => [path, hash]));
@@ -49,6 +60,7 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
     (kind: JobKind, did: string, input: Record<string, unknown> = {}) =>
     async (call: AnyCall): Promise<{ job: never }> => {
       const site = staying(await headOf(call));
+      if (kind === 'publish') itsOwn(site);
       if (!site.server) throw new Problem(409, 'The site has no server yet', 'Choose one first.');
       if (kind !== 'round' && kind !== 'certificate' && !site.summary.pages)
         throw new Problem(409, 'There are no pages yet', 'Generate the site from its brief first.');
@@ -184,6 +196,7 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
     'PUT /sites/:id/open': async (call) => {
       const site = staying(await headOf(call));
       const { open } = call.body;
+      if (open) itsOwn(site);
       const server = await serverOf(site);
       if (!server || !site.liveRelease) throw new Problem(409, 'The site is on no server yet', 'Deploy it first.');
       await tellHost({ ...site, open }, server);
@@ -195,6 +208,7 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
     'PUT /sites/:id/planned': async (call) => {
       const site = staying(await headOf(call));
       const at = call.body.at === null ? null : new Date(call.body.at);
+      if (at) itsOwn(site);
       if (at && !site.server) throw new Problem(409, 'The site has no server yet', 'Choose one first.');
       if (at && !site.summary.pages)
         throw new Problem(409, 'There are no pages yet', 'Generate the site from its brief first.');
@@ -218,7 +232,7 @@ export function servingHandlers(parts: Parts): Handlers<typeof servingRoutes> {
       return { job: job as never };
     },
     'PUT /sites/:id/domain': async (call) => {
-      const site = await headOf(call);
+      const site = itsOwn(await headOf(call));
       const read = readDomain(call.body.domain);
       if ('error' in read) throw new Problem(422, 'That is no domain', read.error);
       await sites.setDomain(site.id, read.domain);

@@ -4,7 +4,7 @@ import { BriefError } from '@tin-porch/core/brief';
 import type { ReworkRequest } from '@tin-porch/core/making';
 import { byWeek, chipOf, pathOf, planMailRecords, planRecords } from '@tin-porch/core/care';
 import type { Response } from 'express';
-import { originOf, temporaryOrigin } from '../../deploy/deploy.js';
+import { originOf, temporaryOrigin, tellHost } from '../../deploy/deploy.js';
 import { nameOf, type SiteHead } from '../../sites/site-row.js';
 import type { Parts } from '../parts.js';
 import type { Handlers, Sendable } from '../serve.js';
@@ -35,6 +35,10 @@ const goingChip = (at: Date) => ({
   words: `Goes on ${at.toLocaleDateString('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' })}`,
 });
 
+/** What a site is that is not one of its own, or not for long; nothing of others. */
+const apartChip = ({ leavesAt, stagingOf }: Pick<SiteHead, 'leavesAt' | 'stagingOf'>) =>
+  leavesAt ? goingChip(leavesAt) : stagingOf ? { tone: 'grey' as const, words: 'Staging copy' } : undefined;
+
 /** Sites: lists of them, one of them, and changes of it. */
 export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
   const {
@@ -48,6 +52,7 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
     keptSections,
     strangers,
     departures,
+    staging,
     config,
   } = parts;
 
@@ -73,8 +78,9 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
         address: r.domain ?? (server && r.liveRelease ? new URL(temporaryOrigin(r, server)).host : null),
         open: r.open,
         leavesAt: r.leavesAt,
+        stagingOf: r.stagingOf,
         changedAt: r.changedAt,
-        chip: r.leavesAt ? goingChip(r.leavesAt) : chipOf(k, now),
+        chip: apartChip(r) ?? chipOf(k, now),
         path: pathOf(k),
         certificateUntil: k.certificateUntil,
         lastRound: k.lastRound,
@@ -116,7 +122,7 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
     },
     'GET /sites/:id': async ({ me, params, query }) => {
       const site = await sites.headOf(me.organisation, params['id']!);
-      const [operations, history, state, releases, recent, certificate, server] = await Promise.all([
+      const [operations, history, state, releases, recent, certificate, server, copies, of] = await Promise.all([
         query.since === undefined ? null : sites.log.since(site, Number(query.since)),
         sites.log.canStep(site.id, me.id),
         sites.states.of(site),
@@ -124,6 +130,8 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
         jobs.recent(site.id),
         certificates.of(site.id),
         site.server ? servers.get(site.server) : undefined,
+        staging.of(site.id),
+        site.stagingOf ? sites.headOf(me.organisation, site.stagingOf) : null,
       ]);
       // Only who does not know the document is sent it; it may be a step further than the rest by now.
       const whole = operations ? null : (await sites.get(site.id))!;
@@ -141,7 +149,9 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
         called: site.called,
         leavesAt: site.leavesAt,
         planned: site.plannedAt && { at: site.plannedAt, by: site.plannedBy ?? '' },
-        ...(site.leavesAt && { chip: goingChip(site.leavesAt) }),
+        stagingOf: of && { id: of.id, name: nameOf(of) },
+        staging: copies,
+        ...(apartChip(site) && { chip: apartChip(site) }),
         domain: site.domain,
         domainSeen: site.domainSeen,
         records:
@@ -167,9 +177,32 @@ export function siteHandlers(parts: Parts): Handlers<typeof siteRoutes> {
     },
     'POST /sites/:id/copies': async ({ body, me, params, note }) => {
       const site = await sites.of(me.organisation, params['id']!);
-      const made = await sites.copy(site, body.called.trim() || `${nameOf(site)}, a copy`);
+      const called = body.called.trim() || `${nameOf(site)}, ${body.staging ? 'staging' : 'a copy'}`;
+      const made = body.staging ? await staging.make(site, called) : await sites.copy(site, called);
       await note(`Copied the site as ${nameOf(made)}`);
       return { id: made.id };
+    },
+    'GET /sites/:id/staging': async ({ me, params }) =>
+      staging.state(await sites.headOf(me.organisation, params['id']!)),
+    'POST /sites/:id/staging/back': async ({ body, me, params, note }) => {
+      const copy = await sites.headOf(me.organisation, params['id']!);
+      const done = await staging.bringBack(copy, body.heads, body, me);
+      await note(`Brought back what was tried on ${nameOf(copy)}`);
+      return done;
+    },
+    'POST /sites/:id/staging/anew': async ({ body, me, params, note }) => {
+      const copy = await sites.headOf(me.organisation, params['id']!);
+      await staging.renew(copy, body.heads, me);
+      await note(`Made ${nameOf(copy)} the same as its site again`);
+    },
+    'DELETE /sites/:id/staging': async ({ me, params, note }) => {
+      const copy = await sites.headOf(me.organisation, params['id']!);
+      if (!copy.stagingOf) throw new Problem(404, 'It is a copy of no site');
+      await staging.part(copy);
+      const server = copy.server && copy.liveRelease ? await servers.get(copy.server) : undefined;
+      // One that does not answer hears of it with the next deploy.
+      if (server) await tellHost({ ...copy, stagingOf: null }, server).catch(() => undefined);
+      await note(`Made ${nameOf(copy)} a site of its own`);
     },
     'PUT /sites/:id/departure': async ({ me, params, note }) => {
       const site = await sites.headOf(me.organisation, params['id']!);

@@ -6,19 +6,19 @@ import { PorchEvents } from '../api/events';
 import type { Answered } from '../api/model';
 import { asRefusal, PorchApi } from '../api/porch-api';
 import { Difference } from '../parts/difference';
+import { chosenAtFirst, Sides, type SideChoice } from '../parts/sides';
 import { time } from '../parts/when';
 import { SiteStore } from '../site/site-store';
 
 type Live = Answered<'GET /sites/:id/live'>;
 type Held = Live['held'][number];
 type Proposed = Live['proposals'][number];
-type Choice = 'live' | 'draft' | 'both';
 
 /** What the people of a site changed where it is live: what has to be decided, what they propose, what came in. */
 @Component({
   selector: 'tp-live-changes',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [FormsModule, Difference],
+  imports: [FormsModule, Difference, Sides],
   template: `
     @if (fault()) {
       <p class="note brick" role="alert">{{ fault() }}</p>
@@ -28,55 +28,12 @@ type Choice = 'live' | 'draft' | 'both';
         <section class="note lamp stack" [attr.aria-label]="'To decide: ' + h.words">
           <h2>{{ h.by }} wrote on the site, and you wrote in the drafts</h2>
           <p class="quiet">{{ at(h.at) }}. Visitors see what {{ h.by }} wrote. Nothing is deployed until you decide.</p>
-          @for (p of h.parts; track $index; let n = $index) {
-            @if (!agreed(p)) {
-              <fieldset>
-                <legend>{{ p.words }}</legend>
-                @if (p.there) {
-                  <label class="pick">
-                    <input
-                      type="radio"
-                      [name]="'side-' + h.seq + '-' + n"
-                      [checked]="takes(h, n) === 'live'"
-                      (change)="choose(h, n, 'live')"
-                    />
-                    <span
-                      ><b>Live</b> <span class="said">{{ p.live || 'taken out' }}</span></span
-                    >
-                  </label>
-                  <label class="pick">
-                    <input
-                      type="radio"
-                      [name]="'side-' + h.seq + '-' + n"
-                      [checked]="takes(h, n) === 'draft'"
-                      (change)="choose(h, n, 'draft')"
-                    />
-                    <span
-                      ><b>Drafted</b> <span class="said">{{ p.draft || 'nothing' }}</span></span
-                    >
-                  </label>
-                  @if (p.both !== undefined) {
-                    <label class="pick">
-                      <input
-                        type="radio"
-                        [name]="'side-' + h.seq + '-' + n"
-                        [checked]="takes(h, n) === 'both'"
-                        (change)="choose(h, n, 'both')"
-                      />
-                      <span
-                        ><b>Both</b> <span class="said">{{ p.both }}</span></span
-                      >
-                    </label>
-                  }
-                } @else {
-                  <p>
-                    <b>Live</b> <span class="said">{{ p.live }}</span>
-                    <span class="quiet"> What it stood in is not among the drafts any more.</span>
-                  </p>
-                }
-              </fieldset>
-            }
-          }
+          <tp-sides
+            [parts]="h.parts"
+            [takes]="takesOf(h)"
+            [group]="'side-' + h.seq"
+            (choose)="choose(h, $event.n, $event.choice)"
+          />
           @if (helper()) {
             <p class="bar">
               <button class="plain" type="button" (click)="settle(h)">So it shall be</button>
@@ -129,29 +86,6 @@ type Choice = 'live' | 'draft' | 'both';
     :host:empty {
       margin: 0;
     }
-    fieldset {
-      display: grid;
-      gap: 4px;
-      margin: 0;
-      padding: 0;
-      border: 0;
-    }
-    legend {
-      font-size: 12.5px;
-      float: none;
-      margin: 0;
-    }
-    .pick {
-      display: grid;
-      grid-template-columns: auto 1fr;
-      gap: 8px;
-      align-items: start;
-      min-height: 24px;
-    }
-    .said {
-      white-space: pre-line;
-      overflow-wrap: anywhere;
-    }
     section h2 {
       font-size: 14px;
       margin: 0;
@@ -176,7 +110,7 @@ export class LiveChanges {
   protected readonly fault = signal('');
   protected readonly helper = computed(() => this.api.may('helper'));
   /** What was chosen for parts: what both made of it where that is proposed, else what is live, unless somebody says otherwise. */
-  private readonly chosen = signal<Readonly<Record<string, Choice>>>({});
+  private readonly chosen = signal<Readonly<Record<string, SideChoice>>>({});
   private readonly words = signal<Readonly<Record<string, string>>>({});
 
   constructor() {
@@ -202,15 +136,17 @@ export class LiveChanges {
       });
   }
 
-  /** Where both say the same, there is nothing to decide. */
-  protected agreed = (p: Held['parts'][number]): boolean => p.there && p.live !== '' && p.live === p.draft;
-  protected takes = (h: Held, n: number): Choice =>
-    this.chosen()[`${h.seq} ${n}`] ?? (h.parts[n]?.both !== undefined ? 'both' : 'live');
-  protected choose = (h: Held, n: number, choice: Choice): void =>
+  private takes = (h: Held, n: number): SideChoice =>
+    this.chosen()[`${h.seq} ${n}`] ?? chosenAtFirst(h.parts[n], 'live');
+  protected takesOf =
+    (h: Held) =>
+    (n: number): SideChoice =>
+      this.takes(h, n);
+  protected choose = (h: Held, n: number, choice: SideChoice): void =>
     this.chosen.update((all) => ({ ...all, [`${h.seq} ${n}`]: choice }));
   protected async settle(h: Held): Promise<void> {
     await this.store.flush();
-    const that = (choice: Choice) => h.parts.flatMap((p, n) => (p.there && this.takes(h, n) === choice ? [n] : []));
+    const that = (choice: SideChoice) => h.parts.flatMap((p, n) => (p.there && this.takes(h, n) === choice ? [n] : []));
     const both = that('both');
     await this.store.put(`/live/${h.seq}`, { live: that('live'), ...(both.length && { both }) });
   }

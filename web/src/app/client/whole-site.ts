@@ -1,5 +1,5 @@
 import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
-import { Router } from '@angular/router';
+import { Router, RouterLink } from '@angular/router';
 import { PorchApi } from '../api/porch-api';
 import { Dialogs } from '../parts/dialogs';
 import { KeptText } from '../parts/kept-text';
@@ -13,7 +13,7 @@ const REST_MS = 700;
 @Component({
   selector: 'tp-whole-site',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [KeptText],
+  imports: [KeptText, RouterLink],
   template: `
     @if (store.detail(); as site) {
       @if (api.may('helper')) {
@@ -32,15 +32,29 @@ const REST_MS = 700;
           <span class="quiet">Only you see it, where sites stand beside each other.</span>
         </div>
       }
+      @if (site.staging.length) {
+        <p>
+          Staging {{ site.staging.length === 1 ? 'copy' : 'copies' }}:
+          @for (s of site.staging; track s.id; let last = $last) {
+            <a [routerLink]="['/sites', s.id, 'care']">{{ s.name }}</a>{{ last ? '' : ', ' }}
+          }
+        </p>
+      }
       @if (api.may('designer')) {
         <p class="bar">
           <button class="plain" type="button" [disabled]="busy()" (click)="copy()">Make a copy</button>
+          @if (!site.stagingOf && site.document.pages.length) {
+            <button class="plain" type="button" [disabled]="busy()" (click)="copy(true)">Make a staging copy</button>
+          }
           @if (!site.leavesAt) {
             <button class="plain" type="button" [disabled]="busy()" (click)="letGo()">Delete the site …</button>
           }
         </p>
         <p class="quiet">
           A copy has the drafts with their pictures; messages, history and the people at the desk stay with this one.
+          @if (!site.stagingOf) {
+            On a staging copy you try things, and bring them back here.
+          }
         </p>
       }
     }
@@ -90,10 +104,10 @@ export class WholeSite {
     }));
   }
 
-  protected async copy(): Promise<void> {
+  protected async copy(staging = false): Promise<void> {
     // What is written and not sent yet belongs to it.
     await this.store.flush();
-    const made = await this.store.post<{ id: string }>('/copies', { called: '' });
+    const made = await this.store.post<{ id: string }>('/copies', { called: '', ...(staging && { staging }) });
     if (made) await this.router.navigate(['/sites', made.id, 'care']);
   }
 

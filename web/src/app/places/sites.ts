@@ -71,7 +71,7 @@ const MOST_FINDINGS = 4;
         </div>
         <div class="bench">
           @for (s of bench(); track s.id) {
-            <a class="sheet" [routerLink]="['/sites', s.id, next(s).step]">
+            <a class="sheet" [routerLink]="['/sites', s.id, s.stagingOf ? 'care' : next(s).step]">
               @if (thumb(s); as url) {
                 <span class="thumb"
                   ><iframe [src]="url" loading="lazy" tabindex="-1" aria-hidden="true" sandbox="" title=""></iframe
@@ -86,9 +86,13 @@ const MOST_FINDINGS = 4;
                     <i class="{{ step.state }}"></i>
                   }
                 </span>
-                <span
-                  ><b>{{ titles[next(s).step] }}:</b> {{ next(s).words || 'to begin' }}</span
-                >
+                @if (s.stagingOf) {
+                  <span class="quiet">Staging copy</span>
+                } @else {
+                  <span
+                    ><b>{{ titles[next(s).step] }}:</b> {{ next(s).words || 'to begin' }}</span
+                  >
+                }
               </span>
             </a>
           } @empty {
@@ -174,7 +178,8 @@ export class SitesPlace {
   protected readonly live = computed(() => this.sites().filter((s) => s.open && !s.leavesAt));
   protected readonly needing = computed(() => [
     ...this.live().filter((s) => s.path.find((p) => p.step === 'publish')?.state === 'needs'),
-    ...this.bench(),
+    // What a staging copy lacks, its site lacks: or it is being tried.
+    ...this.bench().filter((s) => !s.stagingOf),
   ]);
   protected readonly all = signal(false);
   protected readonly shown = computed(() => (this.all() ? this.needing() : this.needing().slice(0, 5)));

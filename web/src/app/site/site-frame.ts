@@ -71,6 +71,11 @@ const SHARED_DAYS = 14;
         <div class="who-where">
           <h1>{{ site.called ?? (store.document()!.facts.name || 'A client without a name') }}</h1>
           <tp-chip [chip]="site.chip" />
+          @if (site.stagingOf; as of) {
+            <span class="quiet"
+              >of <a [routerLink]="['/sites', of.id]">{{ of.name }}</a></span
+            >
+          }
           @if (site.domain ?? host(site.temporary, site.liveRelease); as address) {
             <span class="mono quiet">{{ address }}</span>
           }

@@ -20,7 +20,8 @@ import { SiteStore } from './site-store';
           <p class="note brick" role="alert">{{ words }}</p>
         }
         <p>
-          It is on <b>{{ server.name }}</b> <span class="mono quiet">{{ server.address }}</span>
+          {{ store.detail()?.liveRelease ? 'It is on' : 'It goes on' }} <b>{{ server.name }}</b>
+          <span class="mono quiet">{{ server.address }}</span>
         </p>
         @for (m of asked.found()?.moves ?? []; track m.from) {
           <p class="led">

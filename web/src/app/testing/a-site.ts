@@ -37,6 +37,8 @@ export function aSite(over: Partial<SiteDetail> = {}): SiteDetail {
     temporary: null,
     origin: null,
     called: null,
+    stagingOf: null,
+    staging: [],
     leavesAt: null,
     planned: null,
     domain: null,

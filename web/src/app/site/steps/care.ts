@@ -24,6 +24,7 @@ import { SiteLab } from '../site-lab';
 import { SiteUpdates } from '../site-updates';
 import { SiteVisits } from '../site-visits';
 import { SiteStore } from '../site-store';
+import { StagingCopy } from '../staging-copy';
 
 type Watched = Answered<'GET /sites/:id/care'>;
 /** Work that is not at its end. */
@@ -48,6 +49,7 @@ const SHOWN: ReadonlySet<Job['kind']> = new Set([
   imports: [
     RouterLink,
     SiteBackups,
+    StagingCopy,
     SiteHome,
     SiteLab,
     SiteUpdates,
@@ -69,6 +71,7 @@ const SHOWN: ReadonlySet<Job['kind']> = new Set([
     <tp-worktable controlsName="Findings" besideName="What was measured" [even]="true" [reading]="true">
       @if (store.detail(); as site) {
         <tp-going />
+        <tp-staging-copy />
         @if (site.liveRelease) {
           <tp-live-changes />
         }

@@ -1,5 +1,6 @@
 import { ChangeDetectionStrategy, Component, computed, effect, inject, signal, untracked } from '@angular/core';
 import { FormsModule } from '@angular/forms';
+import { RouterLink } from '@angular/router';
 import { NgIcon } from '@ng-icons/core';
 import { readDomain, zoneLines } from '@tin-porch/core/care';
 import type { WayLink } from '../../api/model';
@@ -18,11 +19,27 @@ import { WhoSeesWhat } from '../who-sees-what';
 @Component({
   selector: 'tp-step',
   changeDetection: ChangeDetectionStrategy.OnPush,
-  imports: [FormsModule, NgIcon, Worktable, JobSteps, ServerChoice, DomainRecords, MailRecords, WhoSeesWhat],
+  imports: [
+    FormsModule,
+    RouterLink,
+    NgIcon,
+    Worktable,
+    JobSteps,
+    ServerChoice,
+    DomainRecords,
+    MailRecords,
+    WhoSeesWhat,
+  ],
   template: `
     <tp-worktable controlsName="Records" besideName="The way in" [even]="true" [reading]="true">
       @if (store.detail(); as site) {
-        @if (!site.server) {
+        @if (site.stagingOf) {
+          <h2>No domain</h2>
+          <p>
+            A staging copy has its temporary address alone. Where it shall have a domain, make it a site of its own, in
+            <a routerLink="../care">Care</a>.
+          </p>
+        } @else if (!site.server) {
           <h2>First, a server</h2>
           <p class="quiet">The records lead to it.</p>
           <tp-server-choice />

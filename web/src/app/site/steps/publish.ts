@@ -33,8 +33,19 @@ const WORDS = { good: 'good', look: 'to look at', stop: 'stands in the way' };
     <tp-worktable controlsName="Checklist" besideName="Releases" [even]="true" [reading]="true">
       @if (store.detail(); as site) {
         <tp-what-comes />
-        <tp-planned-publishing />
-        <h2>{{ site.open ? 'Before visitors see changes' : 'Before it opens' }}</h2>
+        @if (site.stagingOf) {
+          <p class="quiet">
+            A staging copy is not opened to visitors: deploy it behind the holding page, and show it by a link. What was
+            tried is brought back in <a routerLink="../care">Care</a>.
+          </p>
+        } @else {
+          <tp-planned-publishing />
+        }
+        <h2 [class.gap]="site.stagingOf">
+          {{
+            site.open ? 'Before visitors see changes' : site.stagingOf ? 'What is not right so far' : 'Before it opens'
+          }}
+        </h2>
         <ul class="steps">
           @for (item of items(); track item.id) {
             <li>
@@ -142,8 +153,15 @@ export class PublishStep {
       this.store.main.set(
         site
           ? {
-              label: !site.open ? 'Publish' : this.behind() ? 'Deploy changes' : 'Deploy again',
-              run: () => void this.store.begin('publish'),
+              // A staging copy is shown by links alone.
+              label: site.stagingOf
+                ? 'Deploy'
+                : !site.open
+                  ? 'Publish'
+                  : this.behind()
+                    ? 'Deploy changes'
+                    : 'Deploy again',
+              run: () => void this.store.begin(site.stagingOf ? 'deploy' : 'publish'),
               for: 'designer',
               why: !site.server
                 ? 'Choose a server first.'
