@@ -1,6 +1,7 @@
 import { request } from 'node:http';
 import { deploySteps } from '../deploy/deploy.js';
 import { smallWorld, type SmallWorld } from '../testing/small-world.js';
+import { Staging } from '../staging/staging.js';
 import { Previews } from './previews.js';
 
 const DAY_MS = 86_400_000;
@@ -139,6 +140,37 @@ describe('links to a site that is closed', () => {
     expect((await site()).previews.map((p) => p.name)).toEqual(['New', 'Newer']);
     expect((await visit(at(url, '/'), cookie)).status).toBe(503);
     await previews.endAll(await site());
+  });
+
+  it('lead into a staging copy as well, from which nobody is written to', async () => {
+    const staging = new Staging(world.db, world.sites);
+    const original = (await world.sites.get(id))!;
+    const form = original.document.forms[0]!;
+    expect(form.deliverTo).not.toBe('');
+    await world.change(id, { op: 'setFact', field: 'strapline', value: 'Drafted before the copy' });
+    const { id: copy } = await staging.make((await world.sites.get(id))!, 'Dory, staging');
+    expect((await world.run(copy, (work) => deploySteps(work, world))).error).toBeNull();
+    const { client } = await world.quay();
+    for (const [on, told] of [
+      [copy, 0],
+      [id, 1],
+    ] as const) {
+      const link = await previews.make(
+        await world.sites.headOf(world.ines.organisation, on),
+        { name: 'Anna', until: until(3) },
+        'Ines',
+      );
+      const { cookie } = await visit(link.url);
+      expect((await visit(at(link.url, '/'), cookie)).status).toBe(200);
+      const words = { name: 'Anna', mail: 'anna@post.example', message: 'Is this the one that is tried?' };
+      expect((await visit(at(link.url, `/-/forms/${form.id}`), cookie, words)).status).toBe(303);
+      expect((await client.messages(on, 0, 0)).messages.length).toBe(1);
+      expect((await client.desk(on)).letters.length)
+        .withContext(on)
+        .toBe(told);
+    }
+    await previews.endAll(await site());
+    await staging.part(await world.sites.headOf(world.ines.organisation, copy));
   });
 
   it('and everybody else reads what the designer says, from one moment to the next', async () => {

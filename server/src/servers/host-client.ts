@@ -221,8 +221,9 @@ export interface MissingMessage {
 }
 /** How long it may take to give all out that is kept of people, ms. */
 const KEPT_MS = 120_000;
+/** The same for a site that is held for its move: it is let go after twenty seconds, and what was carried then is nothing. */
+const HELD_MS = 25_000;
 
-/** Speaks the control API of one host agent, over TLS with a certificate on both sides. */
 /** Who looked by a link: how many different browsers, how many pages, and when. */
 export interface HostLooked {
   lookers: number;
@@ -231,6 +232,7 @@ export interface HostLooked {
   last: string;
 }
 
+/** Speaks the control API of one host agent, over TLS with a certificate on both sides. */
 export class HostClient {
   constructor(
     readonly name: string,
@@ -414,7 +416,7 @@ export class HostClient {
   leadOn = (id: string, token: string, to: MovedTo) => this.call<void>('PUT', `/sites/${id}/moving`, { token, to });
   /** All of a site that is held, but its files. */
   luggage = async (id: string, token: string): Promise<ReadableStream> =>
-    (await this.answerTo('GET', `/sites/${id}/luggage?token=${token}`, undefined, undefined, KEPT_MS))
+    (await this.answerTo('GET', `/sites/${id}/luggage?token=${token}`, undefined, undefined, HELD_MS))
       .body as ReadableStream;
   /** Puts a site in place that another server gave out. @param after the last step of its people that is known elsewhere */
   putLuggage = (id: string, luggage: Readable, after: number) =>
@@ -423,7 +425,7 @@ export class HostClient {
       `/sites/${id}/luggage?after=${after}`,
       undefined,
       luggage,
-      KEPT_MS,
+      HELD_MS,
     );
   /** A log of a site that is to come, of a day that is over. */
   putLogBefore = (id: string, day: string, text: string) =>
