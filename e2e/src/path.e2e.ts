@@ -911,7 +911,33 @@ describe('From a pasted mail to a live site, in the interface', () => {
     await page.waitForSelector('h1:has-text("The loft, a copy")');
     expect((await site('the-loft-a-copy')).open).toBeFalse();
 
+    // What is tried on a staging copy comes back as one change, beside what was changed on the site meanwhile.
     await step('care');
+    await page.getByRole('button', { name: 'Make a staging copy' }).click();
+    await page.waitForURL(/the-loft-staging\/care/);
+    await page.getByText('Nothing was changed on either').waitFor();
+    const staging = 'the-loft-staging';
+    const change = (on: string, field: string, value: string) =>
+      test.api.call('POST', `/sites/${on}/operations`, { operation: { op: 'setFact', field, value } });
+    await change(staging, 'strapline', 'Tried on the copy');
+    await change(staging, 'founded', '1901');
+    await change(id, 'founded', '1902');
+    const tried = page.locator('tp-staging-copy');
+    await tried.getByText('1 thing changed on both.').waitFor();
+    await tried.getByLabel('1902').check();
+    await faults('a staging copy');
+    await expectAsync(test.api.call('POST', `/sites/${staging}/publish`)).toBeRejectedWithError(/It is a staging copy/);
+    await tried.getByRole('button', { name: 'Bring it back' }).click();
+    await tried.getByText('Both are the same now').waitFor();
+    const { document: brought } = await test.api.call<{ document: { facts: Record<string, string> } }>(
+      ...(['GET', `/sites/${id}`] as const),
+    );
+    expect([brought.facts['strapline'], brought.facts['founded']]).toEqual(['Tried on the copy', '1902']);
+    await tried.getByRole('link', { name: 'To the site' }).click();
+    await page.waitForURL(new RegExp(`/sites/${id}/`));
+
+    await step('care');
+    await page.getByRole('link', { name: 'The loft, staging' }).waitFor();
     const ask = () => page.getByRole('button', { name: 'Delete the site' }).click();
     await ask();
     await page.getByRole('button', { name: 'Leave it as it is' }).click();

@@ -64,7 +64,7 @@ const MOST_FINDINGS = 4;
           <h2>
             On the bench
             @if (loaded()) {
-              <span class="quiet">{{ bench().length }} being made</span>
+              <span class="quiet">{{ made().length }} being made</span>
             }
           </h2>
           <a class="act" routerLink="/new"><ng-icon name="lucidePlus" aria-hidden="true" />New brief</a>
@@ -175,11 +175,13 @@ export class SitesPlace {
   protected readonly loaded = signal(false);
   protected readonly fault = signal('');
   protected readonly bench = computed(() => this.sites().filter((s) => !s.open && !s.leavesAt));
+  /** Those of them that are to be sites of their own. */
+  protected readonly made = computed(() => this.bench().filter((s) => !s.stagingOf));
   protected readonly live = computed(() => this.sites().filter((s) => s.open && !s.leavesAt));
   protected readonly needing = computed(() => [
     ...this.live().filter((s) => s.path.find((p) => p.step === 'publish')?.state === 'needs'),
     // What a staging copy lacks, its site lacks: or it is being tried.
-    ...this.bench().filter((s) => !s.stagingOf),
+    ...this.made(),
   ]);
   protected readonly all = signal(false);
   protected readonly shown = computed(() => (this.all() ? this.needing() : this.needing().slice(0, 5)));

@@ -76,8 +76,10 @@ const SHARED_DAYS = 14;
               >of <a [routerLink]="['/sites', of.id]">{{ of.name }}</a></span
             >
           }
-          @if (site.domain ?? host(site.temporary, site.liveRelease); as address) {
-            <span class="mono quiet">{{ address }}</span>
+          @if (!site.stagingOf) {
+            @if (site.domain ?? host(site.temporary, site.liveRelease); as address) {
+              <span class="mono quiet">{{ address }}</span>
+            }
           }
           <div class="end">
             <button
