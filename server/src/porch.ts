@@ -48,6 +48,7 @@ import { Pictures } from './pictures/pictures.js';
 import { publishPlanned } from './publish/planned.js';
 import { publishSteps, RENEW_DAYS } from './publish/publish.js';
 import { References } from './reference/reference.js';
+import { ServerTroubles } from './servers/server-troubles.js';
 import { Servers } from './servers/servers.js';
 import { Watching } from './servers/watching.js';
 import { Strangers } from './strangers/strangers.js';
@@ -93,7 +94,6 @@ export async function startPorch(
   const jobs = new Jobs(db, config.databaseUrl, log);
   const certificates = new Certificates(db, config, sites, servers, registrar, seal);
   const backups = new Backups(db, config.backups, sites, servers, seal);
-  const watching = new Watching(db, servers);
   const ownBackups = new OwnBackups(db, config);
   const visits = new Visits(db);
   const rounds = new Rounds(db, config, sites, servers, registrar, strangers, visits, backups);
@@ -114,6 +114,8 @@ export async function startPorch(
   const writing = new Writing(db, service, spellings);
   const post = config.mail ? new OwnPost(db, config.mail, log) : null;
   const watch = new Watch(db, config, servers, post);
+  const troubles = new ServerTroubles(db, post);
+  const watching = new Watching(db, servers, troubles);
   const plans = new CarePlans(db);
   const printer = new Printer(config.browser ?? null);
   const forms = new EInvoices();
@@ -250,6 +252,7 @@ export async function startPorch(
     await writeMornings(db, {
       rounds,
       watch,
+      troubles,
       post,
       origin: origin ?? `http://${config.address}:${config.port}`,
     });

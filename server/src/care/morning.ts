@@ -1,8 +1,9 @@
 import { byNeed, fleetLine } from '@tin-porch/core/care';
 import { lasted, some } from '@tin-porch/core/some';
-import { putLetter, type Letter } from '@tin-porch/mail';
+import type { Letter } from '@tin-porch/mail';
 import { transaction, type Database } from '../db/database.js';
-import { readersOf } from './readers.js';
+import type { ServerTroubles } from '../servers/server-troubles.js';
+import { lettersTo } from './readers.js';
 import type { OpenFinding, Rounds } from './rounds.js';
 import type { Outage, Watch } from './watch.js';
 
@@ -22,6 +23,8 @@ export interface Morning {
   mended: readonly { site: string; title: string }[];
   /** Since the morning before. */
   outages: readonly Outage[];
+  /** What is broken at servers now, in words. */
+  servers: readonly { server: string; words: string }[];
   origin: string;
   /** ISO 8601. */
   now: string;
@@ -36,11 +39,12 @@ export function morningLetter({
   findings,
   mended,
   outages,
+  servers,
   origin,
   now,
 }: Morning): Omit<Letter, 'cause' | 'to'> | null {
   const said = findings.filter((f) => !f.snoozed);
-  if (!said.length && !outages.length) return null;
+  if (!said.length && !outages.length && !servers.length) return null;
   const name = (id: string) => sites.find((s) => s.id === id)?.name ?? id;
   const visits = (id: string) => sites.find((s) => s.id === id)?.visits ?? 0;
   const groups = byNeed(
@@ -49,6 +53,7 @@ export function morningLetter({
     now,
   );
   const line = fleetLine(said, sites.length);
+  const broken = servers.map((s) => `${s.server}: ${lower(s.words)}.`);
   const lines = groups
     .slice(0, NAMED)
     .map((g) =>
@@ -68,9 +73,11 @@ export function morningLetter({
     ),
   ];
   return {
-    subject: line.replace(/\.$/, ''),
+    // A server comes before the sites on it.
+    subject: (broken[0] ?? line).replace(/\.$/, ''),
     text:
       [
+        ...few(broken),
         line,
         ...(lines.length ? [[...lines, ...(more > 0 ? [`- and ${some(more, 'thing')} more`] : [])].join('\n')] : []),
         ...few(down),
@@ -85,7 +92,19 @@ export function morningLetter({
 /** Writes the letter of this morning to everybody who wants it, once a day. */
 export async function writeMornings(
   db: Database,
-  { rounds, watch, post, origin }: { rounds: Rounds; watch: Watch; post: { wake(): void } | null; origin: string },
+  {
+    rounds,
+    watch,
+    troubles,
+    post,
+    origin,
+  }: {
+    rounds: Rounds;
+    watch: Watch;
+    troubles: Pick<ServerTroubles, 'of'>;
+    post: { wake(): void } | null;
+    origin: string;
+  },
   now = new Date(),
 ): Promise<number> {
   if (!post) return 0;
@@ -105,17 +124,13 @@ export async function writeMornings(
       findings: (await rounds.findings(id)).filter((f) => live.has(f.site)),
       mended: (await rounds.mended(id)).filter((m) => m.endedAt.getTime() > since),
       outages: (await watch.outages(id)).filter((o) => live.has(o.site) && (!o.endedAt || o.endedAt.getTime() > since)),
+      servers: await troubles.of(id),
       origin,
       now: now.toISOString(),
     });
     if (!letter) continue;
     const day = now.toISOString().slice(0, 10);
-    written += await transaction(db, async (client) => {
-      let n = 0;
-      for (const reader of await readersOf(client, id))
-        if (await putLetter(client, { ...letter, cause: `morning ${day} to ${reader.id}`, to: reader.mail })) n++;
-      return n;
-    });
+    written += await transaction(db, (client) => lettersTo(client, id, `morning ${day}`, letter));
   }
   if (written) post.wake();
   return written;

@@ -1,3 +1,4 @@
+import { putLetter } from '@tin-porch/mail';
 import type { Queryable } from '../db/database.js';
 
 /** Roles that look after sites, and are written to about them. */
@@ -10,4 +11,17 @@ export async function readersOf(db: Queryable, organisation: string): Promise<{ 
     [organisation, ROLES_WRITTEN_TO],
   );
   return rows;
+}
+
+/** Puts a letter by for each of them, once for one cause. Gives how many there are. */
+export async function lettersTo(
+  db: Queryable,
+  organisation: string,
+  cause: string,
+  letter: { subject: string; text: string },
+): Promise<number> {
+  let written = 0;
+  for (const { id, mail } of await readersOf(db, organisation))
+    if (await putLetter(db, { ...letter, cause: `${cause} to ${id}`, to: mail })) written++;
+  return written;
 }

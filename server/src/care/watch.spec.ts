@@ -212,7 +212,7 @@ describe('watching the sites', () => {
           { id: 'a', name: 'Yard', visits: 4 },
           { id: 'b', name: 'Clocks', visits: 90 },
         ],
-        ...{ findings: [], mended: [], outages: [], origin: 'https://porch.example', now },
+        ...{ findings: [], mended: [], outages: [], servers: [], origin: 'https://porch.example', now },
         ...over,
       });
 
@@ -220,6 +220,13 @@ describe('watching the sites', () => {
       expect(morning()).toBeNull();
       const snoozed = { until: new Date(now), reason: 'known', by: 'Ines' };
       expect(morning({ findings: [finding({ snoozed })] })).toBeNull();
+    });
+
+    it('says what is broken at servers before what is at their sites, also where nothing is there', () => {
+      const servers = Array.from({ length: 7 }, (_, n) => ({ server: `s${n}`, words: 'Nearly full' }));
+      const { subject, text } = morning({ servers })!;
+      expect(subject).toBe('s0: nearly full');
+      expect(text).toContain('s4: nearly full.\n\nand 2 more\n\n');
     });
 
     it('says the few things to do, the most needed first, and where', () => {
@@ -268,9 +275,11 @@ describe('watching the sites', () => {
         `insert into finding (site, key, severity, title, evidence, fix, step) values ($1, 'page-slow /', 'look', '/ is slow', 'E', 'F', 'care')`,
         [sites[0]],
       );
+      const broken = [{ server: 'quay', words: 'Its clock is 24 hours slow' }];
       const parts = {
         rounds: world.rounds,
         watch,
+        troubles: { of: () => Promise.resolve(broken as never) },
         post: { wake: () => void woken++ },
         origin: 'https://porch.example',
       };
@@ -278,7 +287,12 @@ describe('watching the sites', () => {
       expect(await writeMornings(world.db, parts, minute(5))).toBe(0);
       expect(await writeMornings(world.db, parts, new Date(minute(0).getTime() + 86_400_000))).toBe(1);
       expect(woken).toBe(2);
-      expect((await letters())[0]!.body).toContain('one.example: / is slow');
+      const [first] = await letters();
+      expect(first!.body).toContain('one.example: / is slow');
+      expect([first!.subject, first!.body.split('\n')[0]]).toEqual([
+        'quay: its clock is 24 hours slow',
+        'quay: its clock is 24 hours slow.',
+      ]);
     });
   });
 });

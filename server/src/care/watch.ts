@@ -2,13 +2,12 @@ import { Resolver } from 'node:dns/promises';
 import { CAUSES, watchOn, upShare, type Look, type OutageCause, type WatchState } from '@tin-porch/core/care';
 import { lasted } from '@tin-porch/core/some';
 import { lookAtAll } from '@tin-porch/press/looking';
-import { putLetter } from '@tin-porch/mail';
 import { trustedRoots } from '../certificates/certificates.js';
 import type { PorchConfig } from '../config.js';
 import { transaction, type Database } from '../db/database.js';
 import { tell } from '../events/events.js';
 import type { ServerRow, Servers } from '../servers/servers.js';
-import { readersOf } from './readers.js';
+import { lettersTo } from './readers.js';
 
 /** Where Tin Porch itself looks from, as it is called. */
 export const HERE = 'Tin Porch';
@@ -227,11 +226,7 @@ export class Watch {
     cause: string,
     letter: { subject: string; text: string },
   ): Promise<number> {
-    if (!this.post) return 0;
-    let written = 0;
-    for (const { id, mail } of await readersOf(client, organisation))
-      if (await putLetter(client, { ...letter, cause: `${cause} to ${id}`, to: mail })) written++;
-    return written;
+    return this.post ? lettersTo(client, organisation, cause, letter) : 0;
   }
 
   /** When nobody got in lately, what is down now first. */

@@ -8,6 +8,8 @@ import { agentProcess } from '../testing/agent-process.js';
 import { mayMount, smallDisk } from '../testing/small-disk.js';
 import { smallWorld, type SmallWorld } from '../testing/small-world.js';
 import { howItIs } from './how-it-is.js';
+import { ServerTroubles } from './server-troubles.js';
+import { Watching } from './watching.js';
 
 /** The library by which a program is told another time than it is; where Debian puts it. */
 const FAKE_TIME = readdirSync('/usr/lib')
@@ -92,7 +94,17 @@ describe('a hosting server in hard times', () => {
     ]);
     expect(await page()).toContain('01632 960 301');
     expect([await send('While it refuses'), await messages()]).toEqual([303, 2]);
+    // Who looks after its sites is written to, once.
+    const watching = new Watching(world.db, world.servers, new ServerTroubles(world.db, { wake: () => undefined }));
+    const letters = async () =>
+      (await world.db.query<{ subject: string }>('select subject from outgoing order by made_at')).rows.map(
+        (r) => r.subject,
+      );
+    for (let n = 0; n < 3; n++) await watching.look();
+    expect(await letters()).toEqual(['quay: its disk cannot be written to']);
     disk.readOnly(false);
+    await watching.look();
+    expect((await letters())[1]).toMatch(/^Over, after .*: quay, its disk cannot be written to$/);
     expect((await state()).words).toBe('Well');
     expect((await deploy()).error).toBeNull();
     expect(await page()).toContain('01632 960 302');

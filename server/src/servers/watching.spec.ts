@@ -15,6 +15,8 @@ describe('how the servers were', () => {
   let test: Awaited<ReturnType<typeof realDatabase>>;
   let watching: Watching;
   let answers: Record<string, Measured | Error>;
+  /** What was found broken, look by look. */
+  let broken: [server: string, faults: string[]][];
   const NOW = new Date('2026-11-29T10:10:00.000Z');
   const ago = (minutes: number) => new Date(NOW.getTime() - minutes * MINUTE);
   /** What the stretch that is under way says, and those before it by how many they are before. */
@@ -33,15 +35,22 @@ describe('how the servers were', () => {
         const answer = answers[name]!;
         return answer instanceof Error
           ? Promise.reject(answer)
-          : Promise.resolve({ now: answer, room: { at: null, sites: {} } });
+          : Promise.resolve({ now: answer, room: { at: null, sites: {} }, clockAheadS: 0 });
       },
     });
-    watching = new Watching(test.db, {
-      all: () => Promise.resolve(['quay', 'slip'].map((name) => ({ name, client: client(name) }))),
-    } as unknown as Servers);
+    watching = new Watching(
+      test.db,
+      {
+        all: () => Promise.resolve(['quay', 'slip'].map((name) => ({ name, client: client(name) }))),
+      } as unknown as Servers,
+      { keep: (...looked) => Promise.resolve(void broken.push([looked[0], looked[1].map((f) => f.fault)])) },
+    );
   });
   afterAll(() => test.end());
-  beforeEach(() => test.db.query('delete from server_sample'));
+  beforeEach(async () => {
+    broken = [];
+    await test.db.query('delete from server_sample');
+  });
 
   it('are kept once a minute, whoever asks, and trouble with one is none of the others', async () => {
     answers = { quay: measured({ requests: 5 }), slip: new Error('no answer') };
@@ -52,6 +61,18 @@ describe('how the servers were', () => {
     expect(rows).toEqual([
       { server: 'quay', at: NOW },
       { server: 'quay', at: new Date(NOW.getTime() + MINUTE) },
+    ]);
+  });
+
+  it('are told with all that is broken at each that answers; of one that does not, nothing', async () => {
+    answers = { quay: measured({ database: false, writable: false }), slip: measured() };
+    await watching.look(NOW);
+    answers = { quay: new Error('no answer'), slip: measured({ requests: null }) };
+    await watching.look(NOW);
+    expect(broken.sort()).toEqual([
+      ['quay', ['database', 'disk']],
+      ['slip', []],
+      ['slip', ['front']],
     ]);
   });
 

@@ -2,6 +2,8 @@ import { daysOfRoom } from '@tin-porch/core/care';
 import type { Database } from '../db/database.js';
 import { EachServer } from './each-server.js';
 import type { Measured } from './host-client.js';
+import { brokenAt } from './how-it-is.js';
+import type { ServerTroubles } from './server-troubles.js';
 import type { Servers } from './servers.js';
 
 /** How often every server is asked how it is, ms. */
@@ -35,6 +37,7 @@ export class Watching {
   constructor(
     private readonly db: Database,
     private readonly servers: Servers,
+    private readonly serverTroubles: Pick<ServerTroubles, 'keep'>,
   ) {}
 
   start(everyMs = EVERY_MS): void {
@@ -49,7 +52,9 @@ export class Watching {
   /** Asks every server that answers, and keeps what it says: one row a minute and server, whoever asks. */
   async look(now = new Date()): Promise<void> {
     await this.each.run(await this.servers.all(), async ({ name, client }) => {
-      await this.keep(name, (await client.measures(WITHIN_MS)).now, now);
+      const said = await client.measures(WITHIN_MS);
+      await this.keep(name, said.now, now);
+      await this.serverTroubles.keep(name, brokenAt(said), now);
     });
   }
 

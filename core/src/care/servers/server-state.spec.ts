@@ -1,4 +1,4 @@
-import { daysOfRoom, serverState, troubleCause, type ServerSeen } from './server-state.js';
+import { daysOfRoom, serverFaults, serverState, troubleCause, type ServerSeen } from './server-state.js';
 
 const HOUR = 3_600_000;
 const GB = 1e9;
@@ -42,6 +42,25 @@ describe('how a server is', () => {
     const { tone, words } = serverState({ ...well, ...more });
     return `${tone} ${words}`;
   };
+  it('is broken in all that is, the worst first, and in nothing that only wants somebody', () => {
+    const faults = (more: Partial<ServerSeen>) => serverFaults({ ...well, ...more }).map((f) => f.fault);
+    expect(faults({})).toEqual([]);
+    expect(faults({ troubles: 9, holes: 2, load: 9, roomDays: 3, clockAheadS: 90, memoryFreeBytes: 1 })).toEqual([]);
+    expect(faults({ database: false, front: false, writable: false, clockAheadS: -7200, diskFreeBytes: GB })).toEqual([
+      'database',
+      'front',
+      'disk',
+      'clock',
+      'full',
+    ]);
+    // Of one that does not answer nothing is known.
+    expect(faults({ error: 'no answer', database: false, writable: false })).toEqual([]);
+    const [disk] = serverFaults({ ...well, writable: false });
+    expect([disk!.words, disk!.advice]).toEqual([
+      serverState({ ...well, writable: false }).words,
+      serverState({ ...well, writable: false }).advice,
+    ]);
+  });
   it('is the worst that is to be said of it', () => {
     expect(said({})).toBe('moss Well');
     expect(said({ error: 'no answer', database: false })).toBe('brick Does not answer');

@@ -73,58 +73,68 @@ const inWords = (seconds: number): string =>
       ? some(Math.round(seconds / 3600), 'hour')
       : some(Math.round(seconds / 60), 'minute');
 
-/** The worst that is to be said of a server, and what to do about it. */
-export function serverState(seen: ServerSeen): ServerState {
+/** What is broken at a server that answers. */
+export type ServerFault = 'database' | 'front' | 'disk' | 'clock' | 'full';
+
+/** All that is to be said of a server, the worst first; what is broken with what it is. Empty where all is well. */
+function told(seen: ServerSeen): (ServerState & { fault?: ServerFault })[] {
   const { error, memoryBytes, memoryFreeBytes, diskBytes, diskFreeBytes, roomDays, troubles, load, cores } = seen;
-  const say = (tone: ServerState['tone'], words: string, advice: string): ServerState => ({ tone, words, advice });
-  if (error !== undefined) return say('brick', 'Does not answer', error);
+  // Of one that does not answer nothing else is known.
+  if (error !== undefined) return [{ tone: 'brick', words: 'Does not answer', advice: error }];
+  const all: (ServerState & { fault?: ServerFault })[] = [];
+  const broken = (fault: ServerFault, words: string, advice: string) =>
+    void all.push({ tone: 'brick', words, advice, fault });
+  const wants = (words: string, advice: string) => void all.push({ tone: 'lamp', words, advice });
   if (!seen.database)
-    return say(
-      'brick',
+    broken(
+      'database',
       'Its database does not answer',
       'Pages go on; forms and desks say that they cannot. Look at PostgreSQL there.',
     );
   if (!seen.front)
-    return say('brick', 'Its front does not answer', 'nginx there does not say how it is. The agent starts it anew.');
+    broken('front', 'Its front does not answer', 'nginx there does not say how it is. The agent starts it anew.');
   if (!seen.writable)
-    return say(
-      'brick',
+    broken(
+      'disk',
       'Its disk cannot be written to',
       'Pages go on; nothing can be deployed, and what is changed at desks is not kept. Mostly the disk fails: look at its system, and bring the sites up elsewhere.',
     );
   const off = Math.abs(seen.clockAheadS ?? 0);
-  const sayClock = (tone: ServerState['tone']) =>
-    say(
-      tone,
-      `Its clock is ${inWords(off)} ${(seen.clockAheadS ?? 0) > 0 ? 'fast' : 'slow'}`,
-      'What is planned goes up at another hour, links and sessions end when they should not, and its logs are of the wrong day. Have its system keep the time (NTP).',
-    );
-  if (off >= CLOCK_WRONG_S) return sayClock('brick');
+  const clock = [
+    `Its clock is ${inWords(off)} ${(seen.clockAheadS ?? 0) > 0 ? 'fast' : 'slow'}`,
+    'What is planned goes up at another hour, links and sessions end when they should not, and its logs are of the wrong day. Have its system keep the time (NTP).',
+  ] as const;
+  if (off >= CLOCK_WRONG_S) broken('clock', ...clock);
   const left = diskFreeBytes / diskBytes;
-  if (left < 0.03)
-    return say('brick', 'Nearly full', 'Nothing can be deployed soon. Move sites, or give it more room.');
-  if (off >= CLOCK_OFF_S) return sayClock('lamp');
+  if (left < 0.03) broken('full', 'Nearly full', 'Nothing can be deployed soon. Move sites, or give it more room.');
+  if (off >= CLOCK_OFF_S && off < CLOCK_WRONG_S) wants(...clock);
   if (roomDays !== null && roomDays < SOON_DAYS)
-    return say(
-      'lamp',
+    wants(
       roomDays < 1 ? 'Full within a day' : `Room for ${some(Math.floor(roomDays), 'day')}`,
       'So it goes on if it goes on as it did. Move sites, or give it more room.',
     );
-  if (left < 0.1) return say('lamp', 'Little room', 'Move sites, or give it more room.');
+  if (left < 0.1) wants('Little room', 'Move sites, or give it more room.');
   if (memoryBytes && memoryFreeBytes / memoryBytes < 0.06)
-    return say('lamp', 'Little memory', 'It becomes slow once there is none. Move sites, or give it more.');
-  if (troubles > 0)
-    return say('lamp', `${some(troubles, 'answer')} failed`, 'In the last hour. What they were is in its log.');
+    wants('Little memory', 'It becomes slow once there is none. Move sites, or give it more.');
+  if (troubles > 0) wants(`${some(troubles, 'answer')} failed`, 'In the last hour. What they were is in its log.');
   if (seen.holes)
-    return say(
-      'lamp',
-      `${some(seen.holes, 'hole')} to close`,
-      'Its system lacks packages that close them. Updates says which.',
-    );
+    wants(`${some(seen.holes, 'hole')} to close`, 'Its system lacks packages that close them. Updates says which.');
   if (load > 2 * cores)
-    return say('lamp', 'Much to do', `${load.toFixed(1)} processes want to run, and ${cores} can. Visitors wait.`);
-  return say('moss', 'Well', '');
+    wants('Much to do', `${load.toFixed(1)} processes want to run, and ${cores} can. Visitors wait.`);
+  return all;
 }
+
+/** The worst that is to be said of a server, and what to do about it. */
+export function serverState(seen: ServerSeen): ServerState {
+  const [worst] = told(seen);
+  return worst
+    ? { tone: worst.tone, words: worst.words, advice: worst.advice }
+    : { tone: 'moss', words: 'Well', advice: '' };
+}
+
+/** All that is broken at a server that answers, the worst first. */
+export const serverFaults = (seen: ServerSeen): { fault: ServerFault; words: string; advice: string }[] =>
+  told(seen).flatMap(({ fault, words, advice }) => (fault ? [{ fault, words, advice }] : []));
 
 /**
  * What lies behind an answer that was none, in words. @param status what the visitor got @param behind what the agent
