@@ -24,6 +24,8 @@ function Counts() {
 module.exports = (config) => {
   config.set({
     frameworks: ['jasmine'],
+    // Only what never ends is ended, on a slow machine too.
+    client: { jasmine: { timeoutInterval: 60_000 } },
     plugins: [require('karma-jasmine'), require('karma-chrome-launcher'), { 'reporter:counts': ['type', Counts] }],
     reporters: ['counts'],
     browsers: ['Headless'],

@@ -96,6 +96,7 @@ export const Job = object({
     'move',
     'own',
     'agent',
+    'credentials',
     'cleaning',
   ]),
   input: Type.Record(Type.String(), Type.Unknown()),

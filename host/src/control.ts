@@ -220,7 +220,17 @@ const checks = {
     required: ['proof'],
     properties: { proof: { type: 'string', pattern: '^[0-9a-f]{64}$' } },
   }),
+  nextPairing: checkOf({
+    ...closed,
+    required: ['certificate'],
+    properties: { certificate: { type: 'string', maxLength: 4000 } },
+  }),
   place: checkOf({ ...closed, required: ['place'], properties: { place } }),
+  nextPassword: checkOf({
+    ...closed,
+    required: ['place', 'next'],
+    properties: { place, next: { type: 'string', minLength: 20, maxLength: 200 } },
+  }),
   putBack: checkOf({
     ...closed,
     required: ['place', 'ids'],
@@ -376,9 +386,19 @@ export function controlApp(
   app.post('/v1/pairing', express.json({ limit: '1kb' }), async (req, res) => {
     res.json({ proof: await door.pair(req.socket as TLSSocket, body<{ proof: string }>(req, checks.pairing).proof) });
   });
+  // Said by whoever has the keys that were made ready, and is not let in with them before.
+  app.post('/v1/pairing/next/taken', async (req, res) => {
+    await door.take(req.socket as TLSSocket);
+    res.status(204).end();
+  });
   app.use((req, _res, next) => {
     door.letIn(req.socket as TLSSocket);
     next();
+  });
+  app.put('/v1/pairing/next', express.json({ limit: '8kb' }), async (req, res) => {
+    res.json({
+      certificate: await door.prepare(body<{ certificate: string }>(req, checks.nextPairing).certificate),
+    });
   });
   // A site with ten thousand items is some megabytes of words.
   const json = express.json({ limit: '64mb' });
@@ -785,6 +805,16 @@ export function controlApp(
         return atPlace(told);
       }),
     );
+  });
+  // A place opens with both for a while: then what it opened with before is taken away.
+  app.post('/v1/backups/password', json, async (req, res) => {
+    const { place, next } = body<{ place: Place; next: string }>(req, checks.nextPassword);
+    res.json({ there: await backups.addPassword(place, next).catch(atPlace) });
+  });
+  app.post('/v1/backups/password/alone', json, async (req, res) => {
+    const { place } = body<{ place: Place }>(req, checks.place);
+    await backups.leavePassword(place).catch(atPlace);
+    res.status(204).end();
   });
   app.post('/v1/backups', json, async (req, res) => {
     const { place, gone } = body<{ place: Place; gone: string[] }>(req, checks.keep);

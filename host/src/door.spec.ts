@@ -1,11 +1,20 @@
-import { mkdtempSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { createServer as createTlsServer, request as requestTls } from 'node:https';
 import { request } from 'node:http';
 import { createServer } from 'node:net';
 import { connect, type TLSSocket } from 'node:tls';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { agentFor, fingerprintOf, newIdentity, NotPaired, pairWith, proofOf } from '@tin-porch/sign-in/pairing';
+import {
+  agentFor,
+  fingerprintOf,
+  newIdentity,
+  NotPaired,
+  pairWith,
+  proofOf,
+  takeNext,
+  type Identity,
+} from '@tin-porch/sign-in/pairing';
 import { fetch } from 'undici';
 import type { HostConfig } from './config.js';
 import { startHost } from './host.js';
@@ -154,6 +163,98 @@ describe('the door of a hosting server', () => {
     const porch = new Paired(url, config.control.code);
     expect((await porch.ask('GET', '/health')).status).toBe(200);
     await porch.end();
+  });
+
+  describe('whose keys are made anew', () => {
+    let now: Identity;
+    let next: Identity;
+    const kept = (name: string) => join(data, 'control', name);
+    /** Asks something with some keys, of whoever shows a certificate there. */
+    const as = async (own: Identity, method: string, path: string, body?: object) => {
+      const dispatcher = agentFor(own, await certificateOf());
+      const answer = await fetch(`${url}/v1${path}`, {
+        ...{ method, dispatcher, headers: { 'content-type': 'application/json' } },
+        body: body ? JSON.stringify(body) : null,
+      });
+      const said = (await answer.json().catch(() => ({}))) as { certificate?: string };
+      await dispatcher.close();
+      return { status: answer.status, certificate: said.certificate ?? '' };
+    };
+    const prepare = (certificate = next.certificate) => as(now, 'PUT', '/pairing/next', { certificate });
+    const again = async () => {
+      await host.close();
+      await start(config.control.code);
+    };
+    beforeEach(async () => {
+      [now, next] = [await newIdentity('Porch'), await newIdentity('Porch')];
+      await host.close();
+      await start(`a-code-of-24-characters-${++codes}`);
+      await pairWith(url, config.control.code, now);
+    });
+    let codes = 0;
+
+    it('has both sides known by others once they are taken into use, and by nothing before', async () => {
+      const before = await certificateOf();
+      const { certificate } = await prepare();
+      expect([certificate !== before, await certificateOf()]).toEqual([true, before]);
+      // The same again is the same.
+      expect((await prepare()).certificate).toBe(certificate);
+      expect((await as(next, 'GET', '/health')).status).toBe(401);
+      expect(await takeNext(url, next, before, certificate)).toBeTrue();
+      expect(fingerprintOf(await certificateOf())).toBe(fingerprintOf(certificate));
+      expect((await as(next, 'GET', '/health')).status).toBe(200);
+      // What was under way ends: for a moment whoever has those of before is let in.
+      expect((await as(now, 'GET', '/health')).status).toBe(200);
+      expect(await takeNext(url, next, before, certificate)).toBeTrue();
+      await again();
+      expect((await as(now, 'GET', '/health')).status).toBe(401);
+      expect((await as(next, 'GET', '/health')).status).toBe(200);
+      expect(existsSync(kept('next.json'))).toBeFalse();
+      expect(statSync(kept('identity.json')).mode & 0o077).toBe(0);
+    });
+
+    it('has nobody take into use what was made ready for another, or what is no certificate', async () => {
+      expect((await prepare('none')).status).toBe(400);
+      const before = await certificateOf();
+      expect(await takeNext(url, next, before, before)).toBeFalse();
+      const { certificate } = await prepare();
+      const third = await newIdentity('Somebody');
+      expect((await as(third, 'PUT', '/pairing/next', { certificate: third.certificate })).status).toBe(401);
+      expect(await takeNext(url, third, before, certificate)).toBeFalse();
+      // Made ready for another one, the first is nobody.
+      expect((await prepare(third.certificate)).certificate).toBe(certificate);
+      expect(await takeNext(url, next, before, certificate)).toBeFalse();
+      expect(await takeNext(url, third, before, certificate)).toBeTrue();
+    });
+
+    it('goes on where it was killed while they were taken into use: with one or the other on both sides', async () => {
+      const before = await certificateOf();
+      const { certificate } = await prepare();
+      // Made ready, and begun anew.
+      await again();
+      expect(await certificateOf()).toBe(before);
+      expect((await as(now, 'GET', '/health')).status).toBe(200);
+      // It knew already whom to let in, and had not put its own in place.
+      const paired = JSON.parse(readFileSync(kept('paired.json'), 'utf8')) as object;
+      await host.close();
+      writeFileSync(kept('paired.json'), JSON.stringify({ ...paired, porch: fingerprintOf(next.certificate) }));
+      await start(config.control.code);
+      expect(fingerprintOf(await certificateOf())).toBe(fingerprintOf(certificate));
+      expect(await takeNext(url, next, before, certificate)).toBeTrue();
+      expect((await as(now, 'GET', '/health')).status).toBe(401);
+    });
+
+    it('forgets what was made ready once it is paired by another code', async () => {
+      const before = await certificateOf();
+      const { certificate } = await prepare();
+      await host.close();
+      await start(`another-code-of-24-letters-${codes}`);
+      const other = await newIdentity('Another porch');
+      await pairWith(url, config.control.code, other);
+      expect(existsSync(kept('next.json'))).toBeFalse();
+      expect(await takeNext(url, next, before, certificate)).toBeFalse();
+      expect((await as(other, 'GET', '/health')).status).toBe(200);
+    });
   });
 
   /** The certificate the server shows. */

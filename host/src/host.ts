@@ -4,6 +4,7 @@ import { createServer as createTlsServer } from 'node:https';
 import { join } from 'node:path';
 import express, { type Express } from 'express';
 import { bounceServer } from '@tin-porch/mail/bounces';
+import type { Identity } from '@tin-porch/sign-in/pairing';
 import { AccessLogs } from './access-log.js';
 import { Blobs } from './blobs.js';
 import { clearAway } from './clearing.js';
@@ -133,18 +134,18 @@ export async function startHost(
   const measures = new Measures(parts);
   await measures.start();
   const door = await Door.open(at('control'), config.name, config.control.code);
-  await listen(
-    createTlsServer(
-      {
-        ...{ key: door.identity.key, cert: door.identity.certificate, minVersion: 'TLSv1.3', maxHeaderSize: 32_768 },
-        // Nobody vouches for either side: who it is is looked at with every request.
-        ...{ requestCert: true, rejectUnauthorized: false },
-      },
-      controlApp(parts, door, nginx, measures, anew),
-    ),
-    config.control.port,
-    config.control.address,
+  const context = ({ key, certificate }: Identity) => ({ key, cert: certificate, minVersion: 'TLSv1.3' as const });
+  const control = createTlsServer(
+    {
+      ...{ ...context(door.identity), maxHeaderSize: 32_768 },
+      // Nobody vouches for either side: who it is is looked at with every request.
+      ...{ requestCert: true, rejectUnauthorized: false },
+    },
+    controlApp(parts, door, nginx, measures, anew),
   );
+  // Who comes from then on sees the other one; what is under way goes on.
+  door.renewed = (identity) => control.setSecureContext(context(identity));
+  await listen(control, config.control.port, config.control.address);
   if (config.metrics) await listen(createServer(metricsApp(measures)), config.metrics.port, config.metrics.address);
   const { bounces } = config;
   const reports =

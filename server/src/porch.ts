@@ -31,6 +31,7 @@ import { Accounts } from './accounts/accounts.js';
 import { Audit } from './accounts/audit.js';
 import { Team } from './accounts/team.js';
 import type { Parts } from './http/parts.js';
+import { Credentials } from './secrets/credentials.js';
 import { Seal } from './secrets/seal.js';
 import { porchApp } from './http/app.js';
 import { Inbox } from './inbox/inbox.js';
@@ -95,6 +96,10 @@ export async function startPorch(
   const certificates = new Certificates(db, config, sites, servers, registrar, seal);
   const backups = new Backups(db, config.backups, sites, servers, seal);
   const ownBackups = new OwnBackups(db, config);
+  // A copy of before opens none of them.
+  const credentials = new Credentials(servers, backups, async () => {
+    if (config.backups?.own) await jobs.begin(null, 'own');
+  });
   const visits = new Visits(db);
   const rounds = new Rounds(db, config, sites, servers, registrar, strangers, visits, backups);
   const turn = new BrowserTurn();
@@ -157,6 +162,7 @@ export async function startPorch(
     moving,
     backups,
     ownBackups,
+    credentials,
     watching,
     events,
     writing,
@@ -233,6 +239,7 @@ export async function startPorch(
   });
   mends('backup', (work) => backups.steps(work));
   jobs.handle('agent', (work) => agents.steps(work));
+  jobs.handle('credentials', (work) => credentials.steps(work));
   jobs.handle('own', (work) => ownBackups.steps(work));
   jobs.handle('cleaning', async (work) => {
     await cleaningSteps(work, db);

@@ -88,6 +88,27 @@ function offeredBy(url: URL): Promise<string> {
 }
 
 /**
+ * Has a server take the keys into use that were made ready on both sides: known by the next ones already where it did so
+ * before, and nobody heard of it. Safe to say again.
+ * @returns false where nothing was made ready for these
+ * @throws whatever fetch throws where it does not answer
+ */
+export async function takeNext(url: string, next: Identity, now: string, then: string): Promise<boolean> {
+  const say = async (certificate: string) => {
+    const dispatcher = agentFor(next, certificate);
+    try {
+      const signal = AbortSignal.timeout(ANSWER_MS);
+      return (await fetch(`${url}/v1/pairing/next/taken`, { method: 'POST', signal, dispatcher })).status;
+    } finally {
+      await dispatcher.close();
+    }
+  };
+  const status = await say(then).catch(() => say(now));
+  if (status !== 204 && status !== 401) throw new Error(`status ${status}`);
+  return status === 204;
+}
+
+/**
  * Pairs with a server by the code it was given. Saying the same again is harmless.
  * @returns its certificate, PEM: the one to know it by from now on
  * @throws NotPaired; whatever fetch throws where it does not answer

@@ -374,6 +374,23 @@ export const fleet = {
       job: orNull(Job),
     }),
   }),
+  'GET /credentials': route({
+    says: 'By what Tin Porch is let in at servers and backup places, and since when; null where that is as it was made. What it is is told to nobody.',
+    role: 'owner',
+    answer: object({
+      credentials: Type.Array(
+        object({ kind: oneOf(['server', 'place']), name: Type.String(), since: orNull(Instant) }),
+      ),
+      job: orNull(Job),
+    }),
+  }),
+  'POST /credentials': route({
+    says: 'Makes all of them anew in one go; those of before open nothing then.',
+    role: 'owner',
+    body: nothing,
+    status: 202,
+    answer: Begun,
+  }),
   'POST /own-backups': job('Backs Tin Porch itself up, and tries each backup out.', 'designer'),
   'GET /moves': route({
     says: 'Sites that move, and those of the last day that have or could not, the newest first.',

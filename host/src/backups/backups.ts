@@ -93,6 +93,11 @@ export class Backups {
     return found();
   }
 
+  /** Has a place open with another password besides. False where nothing was ever kept there. */
+  addPassword = (place: Place, next: string) => this.inTurn(() => this.restic.addPassword(place, next));
+  /** Has a place open with this password alone. */
+  leavePassword = (place: Place) => this.inTurn(() => this.restic.leavePassword(place));
+
   /** Keeps what the rule keeps at a place, and nothing of sites that are gone. */
   keep = (place: Place, gone: readonly string[]) =>
     this.inTurn(() =>

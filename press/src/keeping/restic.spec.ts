@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Restic, ResticError, type Place } from './restic.js';
@@ -45,6 +45,30 @@ describe('backups by restic', () => {
     const out = execFileSync('restic', ['backup', '--json', '--no-cache', source], { env, encoding: 'utf8' });
     const { snapshot_id } = JSON.parse(out.trim().split('\n').at(-1)!) as { snapshot_id: string };
     await comesBack(snapshot_id.slice(0, 8));
+  });
+
+  it('open with another password, both or it alone, and keep all that was kept', async () => {
+    const { id } = (await restic.newest(place, 'site:gant'))!;
+    const next = { ...place, password: 'another-one-of-the-tests' };
+    // Where nothing was ever kept, there is none to change.
+    expect(await restic.addPassword({ ...place, repository: join(folder, 'nowhere') }, next.password)).toBeFalse();
+    await restic.leavePassword({ ...place, repository: join(folder, 'nowhere') });
+    // One that does not answer is not one that is not there.
+    const away = { ...place, repository: 'rest:http://127.0.0.1:9/none/' };
+    await expectAsync(restic.addPassword(away, next.password)).toBeRejectedWithError(ResticError);
+    for (let n = 0; n < 2; n++) expect(await restic.addPassword(place, next.password)).toBeTrue();
+    expect([(await restic.snapshots(place)).length, (await restic.snapshots(next)).length]).toEqual([2, 2]);
+    for (let n = 0; n < 2; n++) await restic.leavePassword(next);
+    await expectAsync(restic.snapshots(place)).toBeRejectedWithError(ResticError, /wrong password/);
+    expect(await restic.file(next, id, 'about.json')).toBe('{"site":"gant"}');
+    // Nothing of it stays beside the repository.
+    expect(readdirSync(join(folder, 'cache')).filter((name) => name.startsWith('next-'))).toEqual([]);
+    await expectAsync(
+      restic.addPassword({ ...place, password: 'one-that-opens-nothing' }, 'yet-another-one-here'),
+    ).toBeRejectedWithError(ResticError, /wrong password/);
+    // As it was for whoever comes after.
+    await restic.addPassword(next, place.password);
+    await restic.leavePassword(place);
   });
 
   it('say what is not in them, and that a password is another', async () => {

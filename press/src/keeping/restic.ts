@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { mkdir, readdir } from 'node:fs/promises';
+import { mkdir, readdir, rm, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { StringDecoder } from 'node:string_decoder';
 
@@ -22,9 +22,20 @@ const DEEPEST = 40;
 /** How long what is kept is kept: so many days, weeks and months. */
 const RULE = ['--keep-daily', '7', '--keep-weekly', '5', '--keep-monthly', '12'];
 
+/** What restic says where it cannot open a repository, and where it is sure that there is none. */
+const MISSING = /unable to open config file|Is there a repository/i;
+const NONE = /config(?: file)?\b.*(?:does not exist|no such file)/i;
+
 /** What a backup place says no with, without the password that is in its address. */
 export class ResticError extends Error {
   override name = 'ResticError';
+  /** @param said all that restic said of it: for us alone */
+  constructor(
+    words: string,
+    readonly said = words,
+  ) {
+    super(words);
+  }
 }
 
 /** Encrypted backups of which what was there before is kept once, by restic (https://restic.net), as a program of its own. */
@@ -46,7 +57,7 @@ export class Restic {
         await this.run(place, ['unlock'], { json: false });
         return backUp();
       }
-      if (!/unable to open config file|Is there a repository/i.test(error.message)) throw error;
+      if (!MISSING.test(error.message)) throw error;
       // Of two who make it at once one is told that it is there.
       await this.run(place, ['init']).catch((e: Error) => {
         if (!/already (?:exists|initialized)/i.test(e.message)) throw e;
@@ -126,6 +137,43 @@ export class Restic {
     await this.run(place, ['prune', ...(ids.length ? ['--max-unused', '0'] : [])], { json: false });
   }
 
+  /**
+   * Has a repository open with another password besides its own. Safe to say again. False where there is none, and nothing
+   * was done.
+   * @throws ResticError where it opens with neither, or does not answer
+   */
+  async addPassword(place: Place, next: string): Promise<boolean> {
+    const open = await this.opens({ ...place, password: next });
+    if (open !== 'closed') return open === 'open';
+    const file = join(this.cache, `next-${process.pid}-${Date.now()}`);
+    // In a file that only we read: what a program is started with is seen by everybody on the machine.
+    await writeFile(file, next, { mode: 0o600 });
+    try {
+      await this.run(place, ['key', 'add', '--new-password-file', file], { json: false });
+    } finally {
+      await rm(file, { force: true });
+    }
+    return true;
+  }
+
+  /** Has a repository open with this password alone; nothing is done where there is none. @throws ResticError where it does not open with it */
+  async leavePassword(place: Place): Promise<void> {
+    if ((await this.opens(place)) === 'none') return;
+    const keys = JSON.parse(await this.run(place, ['key', 'list'])) as { id: string; current: boolean }[];
+    for (const { id, current } of keys) if (!current) await this.run(place, ['key', 'remove', id], { json: false });
+  }
+
+  /** Whether a repository opens with the password of a place, and is there. @throws ResticError where it does not answer */
+  private opens = (place: Place): Promise<'open' | 'closed' | 'none'> =>
+    this.run(place, ['cat', 'config'], { json: false }).then(
+      () => 'open' as const,
+      (error: ResticError) => {
+        if (/wrong password|no key found/i.test(error.said)) return 'closed' as const;
+        if (NONE.test(error.said)) return 'none' as const;
+        throw error;
+      },
+    );
+
   /** @throws ResticError with the last that restic said */
   private async run(
     { repository, password }: Place,
@@ -165,7 +213,9 @@ export class Restic {
       child.on('close', (code) => {
         if (code === 0) return done(Buffer.concat(out).toString('utf8'));
         const words = said.trim().split('\n').filter(Boolean).slice(-2).join(' ').replaceAll(repository, 'the place');
-        fail(new ResticError(words.replace(/\/\/[^/@\s]*@/g, '//') || `restic ended with ${code ?? 'a signal'}.`));
+        fail(
+          new ResticError(words.replace(/\/\/[^/@\s]*@/g, '//') || `restic ended with ${code ?? 'a signal'}.`, said),
+        );
       });
     });
   }

@@ -67,6 +67,50 @@ export class Backups {
     return { repository: configured.repository, password: this.seal.open(rows[0]!.password) };
   }
 
+  /** The places there are, and since when each opens with the password it has; null where that is since it was made. */
+  async passwords(): Promise<{ name: string; since: Date | null }[]> {
+    const { rows } = await this.db.query<{ name: string; since: Date | null }>(
+      'select name, keys_at as since from backup_place',
+    );
+    return (this.config?.places ?? []).map(({ name }) => ({
+      name,
+      since: rows.find((r) => r.name === name)?.since ?? null,
+    }));
+  }
+
+  /**
+   * Has a place open with another password, and with no other: by a server that backs sites up there. Safe to run again
+   * wherever it was killed: what is kept here opens it at every moment.
+   * @throws JobLater where server or place does not answer, JobRefused where no server uses it
+   */
+  async renewPassword(name: string): Promise<void> {
+    const user = (await this.servers.all()).find((s) => this.placesOf(s.name).includes(name));
+    if (!user) throw new JobRefused(`No server backs sites up at ${name}.`);
+    const place = await this.place(name);
+    await this.db.query('update backup_place set next_password = $2 where name = $1 and next_password is null', [
+      name,
+      this.seal.close(randomBytes(32).toString('base64url')),
+    ]);
+    const { rows } = await this.db.query<{ next: string }>(
+      'select next_password as next from backup_place where name = $1',
+      [name],
+    );
+    const next = this.seal.open(rows[0]!.next);
+    // One that has lost what was kept there may have it again tomorrow, closed as it was.
+    if (!(await user.client.addPassword(place, next)) && (await this.keptAt(name)))
+      throw new JobLater(`What was kept at ${name} is not there: its password stays.`, AGAIN_S);
+    await this.db.query(
+      'update backup_place set password = next_password, next_password = null where name = $1 and next_password = $2',
+      [name, rows[0]!.next],
+    );
+    await user.client.leavePassword({ ...place, password: next });
+    await this.db.query('update backup_place set keys_at = now() where name = $1', [name]);
+  }
+
+  /** Whether anything is kept at a place, as far as is known here. */
+  private keptAt = async (name: string): Promise<boolean> =>
+    (await this.db.query('select 1 from backup where place = $1 limit 1', [name])).rowCount! > 0;
+
   /** Backs a site up at each of its places, and tries each backup out. One place’s trouble is not another’s. */
   async steps(work: Work): Promise<void> {
     const { site, server } = await siteAndServer(this.sites, this.servers, work.job.site);

@@ -78,7 +78,9 @@ export async function proveOwn(config: Own, place: Place, snapshot: string): Pro
           if (back[table] !== count)
             throw new OwnBackupError(`Of ${count} rows of ${table}, ${back[table] ?? 0} came back.`);
         const { rows } = await client.query<{ secret: string }>(
-          'select password as secret from backup_place union all select own_key from server where own_key is not null',
+          `select password as secret from backup_place union all select own_key from server where own_key is not null
+           union all select next_password from backup_place where next_password is not null
+           union all select next_key from server where next_key is not null`,
         );
         const seal = Seal.of(join(stage, KEY));
         try {

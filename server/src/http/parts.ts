@@ -34,6 +34,7 @@ import type { SiteFiles } from '../files/site-files.js';
 import type { Pictures } from '../pictures/pictures.js';
 import type { References } from '../reference/reference.js';
 import type { Watching } from '../servers/watching.js';
+import type { Credentials } from '../secrets/credentials.js';
 import type { Servers } from '../servers/servers.js';
 import type { KeptSections } from '../sites/kept-sections.js';
 import type { Sites } from '../sites/sites.js';
@@ -76,6 +77,7 @@ export interface Parts {
   moving: Moving;
   backups: Backups;
   ownBackups: OwnBackups;
+  credentials: Credentials;
   watching: Watching;
   events: Events;
   strangers: Strangers;

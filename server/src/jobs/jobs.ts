@@ -20,6 +20,7 @@ export type JobKind =
   | 'move'
   | 'own'
   | 'agent'
+  | 'credentials'
   | 'cleaning';
 /** Those that change what is served: one of them at a time for a site. */
 const SWITCHING: readonly JobKind[] = [

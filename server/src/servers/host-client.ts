@@ -266,6 +266,8 @@ export class HostClient {
       response = await ask().catch((error: unknown) => {
         // A connection that rested may be closed just when it is used again: what may be said twice is (RFC 9110, 9.2.2).
         if (method !== 'POST' && !(raw instanceof Readable) && codeOf(error) === 'UND_ERR_SOCKET') return ask();
+        // Both sides may have taken other keys into use between our looking for them and asking: nothing was said so far.
+        if (!(raw instanceof Readable) && isOther(error)) return ask();
         throw error;
       });
     } catch (error) {
@@ -348,6 +350,15 @@ export class HostClient {
   ) => this.call<HostSite>('PUT', `/sites/${id}`, settings);
   /** Takes a site off the server, with all that is kept of it there. */
   removeSite = (id: string) => this.call<void>('DELETE', `/sites/${id}`);
+  /** Has it make ready for other keys on both sides: gives the certificate it is to be known by. */
+  nextKeys = async (certificate: string) =>
+    (await this.call<{ certificate: string }>('PUT', '/pairing/next', { certificate })).certificate;
+  /** Has a backup place open with another password besides. False where nothing is kept there. */
+  addPassword = async (place: BackupPlace, next: string) =>
+    (await this.call<{ there: boolean }>('POST', '/backups/password', { place, next }, undefined, BACKUP_MS)).there;
+  /** Has a backup place open with this password alone. */
+  leavePassword = (place: BackupPlace) =>
+    this.call<void>('POST', '/backups/password/alone', { place }, undefined, BACKUP_MS);
   /** Backs a site up at a place. */
   backUp = (id: string, place: BackupPlace) =>
     this.call<{ snapshot: string; added: number; files: number; rows: number; ms: number }>(

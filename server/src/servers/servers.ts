@@ -1,9 +1,17 @@
 import { createHash } from 'node:crypto';
 import type { Agent } from 'undici';
-import { agentFor, fingerprintOf, newIdentity, NotPaired, pairWith, type Identity } from '@tin-porch/sign-in/pairing';
+import {
+  agentFor,
+  fingerprintOf,
+  newIdentity,
+  NotPaired,
+  pairWith,
+  takeNext,
+  type Identity,
+} from '@tin-porch/sign-in/pairing';
 import type { ServerConfig } from '../config.js';
 import type { Database } from '../db/database.js';
-import { JobRefused } from '../jobs/jobs.js';
+import { JobLater, JobRefused } from '../jobs/jobs.js';
 import type { Seal } from '../secrets/seal.js';
 import { HostClient } from './host-client.js';
 
@@ -17,7 +25,12 @@ interface Pairing {
   ownCertificate: string;
   /** What it is known by since it was paired. */
   certificate: string | null;
+  /** What both sides are to have next; the last is null until the server has made ready. */
+  nextKey: string | null;
+  nextOwnCertificate: string | null;
+  nextCertificate: string | null;
 }
+const PAIRING = `code, own_key as "ownKey", own_certificate as "ownCertificate", certificate, next_key as "nextKey", next_own_certificate as "nextOwnCertificate", next_certificate as "nextCertificate"`;
 
 const COLUMNS = `name, address, http_port as "httpPort", https_port as "httpsPort", temporary_base as "temporaryBase", temporary_port as "temporaryPort", control_url as "controlUrl"`;
 const digestOf = (text: string): string => createHash('sha256').update(text).digest('hex');
@@ -77,14 +90,69 @@ export class Servers {
     this.agents.clear();
   }
 
+  private async pairing(name: string): Promise<Pairing> {
+    const { rows } = await this.db.query<Pairing>(`select ${PAIRING} from server where name = $1`, [name]);
+    if (!rows[0]) throw new JobRefused(`There is no server ${name} any more.`);
+    return rows[0];
+  }
+
+  /** Since when each server and Tin Porch know each other by the keys they have; null where that is since they were paired. */
+  async keys(): Promise<{ name: string; since: Date | null }[]> {
+    const { rows } = await this.db.query<{ name: string; since: Date | null }>(
+      'select name, keys_at as since from server order by name',
+    );
+    return rows;
+  }
+
+  /**
+   * Gives a server and Tin Porch other keys, by which they know each other from then on. Safe to run again wherever it was
+   * killed: either the ones before count on both sides, or the next ones.
+   * @throws JobLater where the server does not answer, JobRefused where it is not paired
+   */
+  async renewKeys(name: string): Promise<void> {
+    const server = await this.get(name);
+    if (!server) throw new JobRefused(`There is no server ${name} any more.`);
+    const next = await newIdentity('Tin Porch');
+    await this.db.query(
+      'update server set next_key = $2, next_own_certificate = $3, next_certificate = null where name = $1 and next_key is null',
+      [name, this.seal.close(next.key), next.certificate],
+    );
+    const { ownCertificate, nextOwnCertificate } = await this.pairing(name);
+    const certificate = await server.client.nextKeys(nextOwnCertificate!);
+    await this.db.query('update server set next_certificate = $3 where name = $1 and next_own_certificate = $2', [
+      name,
+      nextOwnCertificate,
+      certificate,
+    ]);
+    await server.client.health();
+    // What is asked next is asked with them, by whoever asks.
+    if ((await this.pairing(name)).ownCertificate === ownCertificate)
+      throw new JobLater(`${name} did not take the other keys into use so far.`, 5);
+  }
+
+  /** Takes the next keys into use where both sides have them. Where the server does not answer, those of before stay. */
+  private async takeNext(name: string, url: string, row: Pairing): Promise<Pairing> {
+    const { nextKey, nextOwnCertificate, nextCertificate, certificate } = row;
+    if (!nextKey || !nextOwnCertificate || !nextCertificate || !certificate) return row;
+    const next: Identity = { key: this.seal.open(nextKey), certificate: nextOwnCertificate };
+    const taken = await takeNext(url, next, certificate, nextCertificate).catch(() => null);
+    if (taken === null) return row;
+    // Where the server knows nothing of them, it is another than it was, and they are made anew.
+    await this.db.query(
+      `update server set own_key = case when $3 then next_key else own_key end,
+         own_certificate = case when $3 then next_own_certificate else own_certificate end,
+         certificate = case when $3 then next_certificate else certificate end,
+         keys_at = case when $3 then now() else keys_at end,
+         next_key = null, next_own_certificate = null, next_certificate = null
+       where name = $1 and next_certificate = $2`,
+      [name, nextCertificate, taken],
+    );
+    return this.pairing(name);
+  }
+
   /** Connections to a server as it was paired; it is paired first where it has a code that was not used so far. */
   private async connections(name: string, url: string): Promise<Agent> {
-    const { rows } = await this.db.query<Pairing>(
-      'select code, own_key as "ownKey", own_certificate as "ownCertificate", certificate from server where name = $1',
-      [name],
-    );
-    const row = rows[0];
-    if (!row) throw new JobRefused(`There is no server ${name} any more.`);
+    const row = await this.takeNext(name, url, await this.pairing(name));
     const own: Identity = { key: this.seal.open(row.ownKey), certificate: row.ownCertificate };
     const certificate = row.code ? await this.pair(name, url, this.seal.open(row.code), own) : row.certificate;
     if (!certificate) throw new JobRefused(`${name} is not paired: its code is missing.`);
@@ -103,11 +171,11 @@ export class Servers {
       if (error instanceof NotPaired) throw new JobRefused(`${name} cannot be paired: ${error.message}.`);
       throw error;
     });
-    await this.db.query('update server set certificate = $2, code = null where name = $1 and code_digest = $3', [
-      name,
-      certificate,
-      digestOf(code),
-    ]);
+    await this.db.query(
+      `update server set certificate = $2, code = null, keys_at = now(), next_key = null, next_own_certificate = null,
+         next_certificate = null where name = $1 and code_digest = $3`,
+      [name, certificate, digestOf(code)],
+    );
     return certificate;
   }
 }

@@ -304,6 +304,7 @@ export function fleetHandlers({
   certificates,
   jobs,
   ownBackups,
+  credentials,
   watching,
 }: Parts): Handlers<typeof fleetRoutes> {
   const searchLogs = logSearch(sites, servers);
@@ -312,6 +313,15 @@ export function fleetHandlers({
       own: await ownBackups.state(),
       job: ((await jobs.newestOfHouse('own')) ?? null) as never,
     }),
+    'GET /credentials': async () => ({
+      credentials: await credentials.all(),
+      job: ((await jobs.newestOfHouse('credentials')) ?? null) as never,
+    }),
+    'POST /credentials': async (call) => {
+      const job = await jobs.begin(null, 'credentials', { since: new Date().toISOString() });
+      await call.note('Began to make keys and passwords anew');
+      return { job: job as never };
+    },
     'POST /own-backups': async (call) => {
       if (!(await ownBackups.state())) throw new Problem(409, 'No place for backups of Tin Porch itself is set up');
       const job = await jobs.begin(null, 'own');

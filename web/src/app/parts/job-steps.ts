@@ -18,6 +18,7 @@ const NAMES = {
   remove: 'Removal',
   own: 'Backup of Tin Porch itself',
   agent: 'Another version of the agent',
+  credentials: 'Other keys and passwords',
   cleaning: 'Cleaning',
 };
 const STATES = {

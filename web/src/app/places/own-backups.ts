@@ -1,18 +1,13 @@
-import { ChangeDetectionStrategy, Component, computed, inject, signal } from '@angular/core';
-import { takeUntilDestroyed } from '@angular/core/rxjs-interop';
+import { ChangeDetectionStrategy, Component, computed, inject } from '@angular/core';
 import { some } from '@tin-porch/core/some';
-import { catchError, EMPTY, firstValueFrom, merge, startWith, Subject, switchMap, timer } from 'rxjs';
-import { PorchEvents } from '../api/events';
 import type { Answered } from '../api/model';
-import { asRefusal, PorchApi } from '../api/porch-api';
+import { PorchApi } from '../api/porch-api';
+import { houseWork } from '../parts/house-work';
 import { time, when } from '../parts/when';
 
 type Found = Answered<'GET /own-backups'>;
-/** While one is being made it is looked at this often, ms. Nobody is told of what belongs to no site. */
-const LOOK_MS = 1500;
 /** Two nights without a proven one are one too many. */
 const LATE_MS = 48 * 3_600_000;
-const OPEN: readonly string[] = ['waiting', 'running', 'retrying'];
 
 /** The backups of Tin Porch itself: whether there is one at each place that was found to be one. */
 @Component({
@@ -75,21 +70,12 @@ const OPEN: readonly string[] = ['waiting', 'running', 'retrying'];
 })
 export class OwnBackups {
   protected readonly api = inject(PorchApi);
-  protected readonly found = signal<Found | null>(null);
-  protected readonly fault = signal('');
-  private readonly asking = signal(false);
-  private readonly again = new Subject<void>();
-  private readonly open = computed(() => OPEN.includes(this.found()?.job?.state ?? ''));
-  protected readonly busy = computed(
-    () => this.asking() || ['waiting', 'running'].includes(this.found()?.job?.state ?? ''),
-  );
-  /** What is being done, or waited for. */
-  protected readonly doing = computed(() => {
-    const job = this.found()?.job;
-    if (!job || !this.open()) return job?.state === 'failed' ? (job.error ?? '') : '';
-    if (job.state === 'retrying') return `Tried again ${when(job.nextTry)}.`;
-    return `${job.steps.at(-1)?.name ?? 'About to start'} …`;
-  });
+  private readonly work = houseWork<Found>('/own-backups', 'What is backed up was not asked for.');
+  protected readonly found = this.work.found;
+  protected readonly fault = this.work.fault;
+  protected readonly busy = this.work.busy;
+  protected readonly doing = this.work.doing;
+  protected readonly backUp = this.work.begin;
   protected readonly states = computed(() =>
     (this.found()?.own?.places ?? []).map((p) => {
       const proven = p.provenAt
@@ -107,38 +93,4 @@ export class OwnBackups {
       return { place: p.place, tone: late ? 'brick' : 'moss', words: proven };
     }),
   );
-
-  constructor() {
-    merge(this.again, inject(PorchEvents).back)
-      .pipe(
-        startWith(null),
-        switchMap(() =>
-          this.api.get<Found>('/own-backups').pipe(
-            catchError((error: unknown) => {
-              this.fault.set(`What is backed up was not asked for. ${asRefusal(error).message}`);
-              return EMPTY;
-            }),
-          ),
-        ),
-        switchMap((all) => {
-          this.fault.set('');
-          this.found.set(all);
-          return this.open() ? timer(LOOK_MS) : EMPTY;
-        }),
-        takeUntilDestroyed(),
-      )
-      .subscribe(() => this.again.next());
-  }
-
-  protected async backUp(): Promise<void> {
-    this.asking.set(true);
-    try {
-      await firstValueFrom(this.api.post('/own-backups'));
-      this.again.next();
-    } catch (error) {
-      this.fault.set(asRefusal(error).message);
-    } finally {
-      this.asking.set(false);
-    }
-  }
 }

@@ -106,6 +106,7 @@ describe('the places beside a site', () => {
       ],
     });
     http.expectOne('/api/own-backups').flush({ own: null, job: null });
+    http.expectOne('/api/credentials').flush({ credentials: [], job: null });
     await settle(fixture);
     const shelves = [...element.querySelectorAll<HTMLElement>('.shelf')].map(words);
     expect(words(element.querySelector('h1')!).trim()).toBe('Servers 3 servers, 1 site, 2 of them to look at.');
@@ -135,6 +136,7 @@ describe('the places beside a site', () => {
     ];
     http.expectOne('/api/servers').flush({ servers });
     http.expectOne('/api/own-backups').flush({ own: null, job: null });
+    http.expectOne('/api/credentials').flush({ credentials: [], job: null });
     await settle(fixture);
     button(element, 'Move its sites').click();
     await settle(fixture);

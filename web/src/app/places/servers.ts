@@ -21,6 +21,7 @@ import { asRefusal, PorchApi } from '../api/porch-api';
 import { Dialogs } from '../parts/dialogs';
 import { LogSearch } from './log-search';
 import { ServerShelf } from './server-shelf';
+import { CredentialsPanel } from './credentials';
 import { OwnBackups } from './own-backups';
 
 type Move = Answered<'GET /moves'>['moves'][number];
@@ -32,7 +33,7 @@ const OPEN: ReadonlySet<Move['job']['state']> = new Set(['waiting', 'running', '
   selector: 'tp-servers',
   changeDetection: ChangeDetectionStrategy.OnPush,
   host: { class: 'contents' },
-  imports: [LogSearch, RouterLink, OwnBackups, ServerShelf, CdkDropListGroup],
+  imports: [LogSearch, RouterLink, OwnBackups, CredentialsPanel, ServerShelf, CdkDropListGroup],
   template: `
     <main class="place">
       <h1>
@@ -129,6 +130,9 @@ const OPEN: ReadonlySet<Move['job']['state']> = new Set(['waiting', 'running', '
       }
       @if (api.may('helper')) {
         <tp-own-backups />
+        @if (api.may('owner')) {
+          <tp-credentials />
+        }
       }
     </main>
   `,
