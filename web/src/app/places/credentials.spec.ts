@@ -56,7 +56,7 @@ describe('keys and passwords', () => {
     expect([...element().querySelectorAll('.keeper')].map((p) => p.textContent.replace(/\s+/g, ' ').trim())).toEqual([
       'quayKeys on both sides, as they were paired',
       'slipKeys on both sides, since 2 Nov 2026',
-      'storePassword, as it was made',
+      'storePassword of the backups there, as it was made',
     ]);
   });
 

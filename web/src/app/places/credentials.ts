@@ -73,7 +73,7 @@ export class CredentialsPanel {
     this.work.found()?.credentials.map(({ kind, name, since }) => ({
       ...{ kind, name },
       words:
-        (kind === 'server' ? 'Keys on both sides' : 'Password') +
+        (kind === 'server' ? 'Keys on both sides' : 'Password of the backups there') +
         (since ? `, since ${day(since)}` : kind === 'server' ? ', as they were paired' : ', as it was made'),
     })),
   );
