@@ -481,9 +481,9 @@ export class SiteLog {
    * All steps of a site after one as they read today, and what takes them back again, the newest first; taken back or not.
    * Those of an older schema come forward.
    */
-  async between(id: string, step: number): Promise<{ head: number; on: Operation[]; back: Operation[] }> {
-    const { rows } = await this.db.query<{ seq: number; op: Operation }>(
-      'select seq, op from operation where site = $1 and seq > $2 order by seq',
+  async between(id: string, step: number): Promise<{ on: Operation[]; back: Operation[] }> {
+    const { rows } = await this.db.query<{ op: Operation }>(
+      'select op from operation where site = $1 and seq > $2 order by seq',
       [id, step],
     );
     let document = await this.documentAt(id, step);
@@ -495,7 +495,7 @@ export class SiteLog {
       on.push(operation);
       back.unshift(made.inverse);
     }
-    return { head: rows.at(-1)?.seq ?? step, on, back };
+    return { on, back };
   }
 
   /** The document a release was pressed of. */

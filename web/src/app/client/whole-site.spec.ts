@@ -78,6 +78,25 @@ describe('a site as a whole', () => {
     spyOn(store, 'cancel').and.callFake((j) => took('CANCEL')(j.id));
   });
 
+  it('is tried on a staging copy, to which it leads; there is none of a copy, nor of what has no pages', async () => {
+    const navigate = spyOn(TestBed.inject(Router), 'navigate').and.resolveTo(true);
+    site({ staging: [{ id: 'gant-staging', name: 'Gant, staging' }] });
+    const { fixture, element } = await shown(WholeSite);
+    const links = () => [...element.querySelectorAll('a')].map((a) => [a.textContent, a.getAttribute('href')]);
+    expect(links()).toEqual([['Gant, staging', '/sites/gant-staging/care']]);
+    button(element, 'Make a staging copy')!.click();
+    await settle(fixture);
+    expect(calls).toEqual([['POST /copies', { called: '', staging: true }]]);
+    expect(navigate).toHaveBeenCalledOnceWith(['/sites', 'gant-a-copy', 'care']);
+    site({ stagingOf: { id: 'yard', name: 'The yard' } });
+    await settle(fixture);
+    expect([button(element, 'Make a staging copy'), links()]).toEqual([undefined, []]);
+    expect(button(element, 'Make a copy')).toBeDefined();
+    site({ document: { ...aSite().document, pages: [] } });
+    await settle(fixture);
+    expect(button(element, 'Make a staging copy')).toBeUndefined();
+  });
+
   it('is called what its designer types, once the hand rests', async () => {
     const { fixture, element } = await shown(WholeSite);
     const field = element.querySelector<HTMLInputElement>('#called')!;

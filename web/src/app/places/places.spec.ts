@@ -187,6 +187,39 @@ describe('the places beside a site', () => {
     expect(words(element)).toContain('6 things need you.');
   });
 
+  it('Sites has staging copies on the bench, among neither what is made nor what is needed', async () => {
+    const { fixture, element } = await shown(SitesPlace, 250);
+    const line = (id: string, stagingOf: string | null) => ({
+      ...{ id, name: id, stagingOf, head: 1, drawn: false, trade: '', domain: null, server: null, address: null },
+      ...{
+        open: false,
+        leavesAt: null,
+        changedAt: '2026-11-02T09:00:00.000Z',
+        certificateUntil: null,
+        lastRound: null,
+      },
+      ...{
+        chip: { tone: 'grey', words: '' },
+        weeks: null,
+        path: [{ step: 'brief', state: 'needs', words: '1 to confirm' }],
+      },
+    });
+    const sites = [line('yard', null), line('yard-staging', 'yard')];
+    for (const asked of http.match('/api/sites')) if (!asked.cancelled) asked.flush({ sites, findings: [], unread: 0 });
+    await settle(fixture);
+    const [site, copy] = [...element.querySelectorAll<HTMLAnchorElement>('.bench a')];
+    expect([words(site!), site!.getAttribute('href')]).toEqual([
+      jasmine.stringContaining('Brief: 1 to confirm'),
+      '/sites/yard/brief',
+    ]);
+    expect([words(copy!), copy!.getAttribute('href')]).toEqual([
+      jasmine.stringMatching(/yard-staging *Staging copy/),
+      '/sites/yard-staging/care',
+    ]);
+    expect(words(element)).toContain('1 being made');
+    expect(words(element)).toContain('1 thing needs you.');
+  });
+
   it('Rounds says in words what was begun, and does not call all well what it could not ask', async () => {
     const { fixture, element } = await shown(RoundsPlace, 250);
     http.expectOne('/api/rounds').flush(null, broken);
