@@ -894,7 +894,6 @@ describe('From a pasted mail to a live site, in the interface', () => {
   it('is looked after with keys and passwords of which is said how old they are, and that are made anew once somebody is sure', async () => {
     const panel = page.locator('tp-credentials');
     await panel.getByText('as it was made').first().waitFor();
-    expect(await panel.getByText(/^Keys on both sides, since \d/).count()).toBe(2);
     await panel.getByRole('button', { name: 'Make all of them anew' }).click();
     await faults('before keys are made anew');
     await page.getByRole('button', { name: 'Leave it as it is' }).click();
