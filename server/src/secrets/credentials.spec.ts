@@ -198,6 +198,20 @@ describe('keys and passwords', () => {
     expect((await world.run(id, (work) => backups.steps(work))).error).toBeNull();
   });
 
+  it('of a place that no server uses stay, and hold nothing up', async () => {
+    const own = { ...places.at('loft'), name: 'its own', server: 'quay' };
+    const only = new Backups(world.db, { cron: '40 1 * * *', places: [own] }, world.sites, world.servers, seal);
+    const all = new Credentials(world.servers, only, () => Promise.resolve(void backedUp++));
+    const before = await kept();
+    const ran = await world.run(id, (work) => all.steps({ ...work, job: { ...work.job, input: { since: since() } } }));
+    expect([ran.error?.name, ran.error?.message, backedUp]).toEqual([
+      'JobRefused',
+      'No server backs sites up at its own.',
+      1,
+    ]);
+    expect((await kept()).own.certificate).not.toBe(before.own.certificate);
+  });
+
   it('wait for a server that is away, with those it has', async () => {
     const before = await kept();
     await world.hostDown();

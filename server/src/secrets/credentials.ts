@@ -1,5 +1,5 @@
 import type { Backups } from '../backups/backups.js';
-import { JobLater, type Work } from '../jobs/jobs.js';
+import { JobLater, JobRefused, type Work } from '../jobs/jobs.js';
 import type { Servers } from '../servers/servers.js';
 
 /** Seconds until it is tried again what could not be given other keys. */
@@ -38,6 +38,7 @@ export class Credentials {
   async steps(work: Work): Promise<void> {
     const since = new Date(String(work.job.input['since']));
     const troubles: string[] = [];
+    const refused: string[] = [];
     for (const { kind, name, since: at } of await this.all()) {
       if (at && at >= since) continue;
       try {
@@ -47,10 +48,12 @@ export class Credentials {
         });
       } catch (error) {
         if (work.signal.aborted) throw error;
-        troubles.push((error as Error).message);
+        // What trying again does not mend holds nothing up.
+        (error instanceof JobRefused ? refused : troubles).push((error as Error).message);
       }
     }
     if (troubles.length) throw new JobLater(troubles.join(' '), AGAIN_S);
     await this.backUp();
+    if (refused.length) throw new JobRefused(refused.join(' '));
   }
 }

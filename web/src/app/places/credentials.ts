@@ -90,7 +90,7 @@ export class CredentialsPanel {
     const sure = await this.dialogs.confirm({
       title: 'Make all keys and passwords anew?',
       words:
-        'Visitors notice nothing, and work that is under way goes on. Those of before open nothing then: a copy of Tin Porch of before, put back, has to be paired with each server anew. So it is backed up at the end.',
+        'Visitors notice nothing, and work that is under way goes on. Those of before open nothing then: a copy of Tin Porch of before, put back, opens no backup place and has to be paired with each server anew. So it is backed up at the end: see that it was.',
       act: 'Make them anew',
     });
     if (sure) await this.work.begin();
