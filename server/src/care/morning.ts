@@ -3,14 +3,13 @@ import { lasted, some } from '@tin-porch/core/some';
 import type { Letter } from '@tin-porch/mail';
 import { transaction, type Database } from '../db/database.js';
 import type { ServerTroubles } from '../servers/server-troubles.js';
-import { lettersTo } from './readers.js';
+import { lettersTo, lower } from './readers.js';
 import type { OpenFinding, Rounds } from './rounds.js';
 import type { Outage, Watch } from './watch.js';
 
 /** Things that are named in a letter; of the rest how many. */
 const NAMED = 5;
 
-const lower = (title: string): string => title.replace(/^./, (c) => c.toLowerCase());
 /** The first of some lines, and how many more there are. */
 const few = (all: readonly string[]): string[] =>
   all.length > NAMED ? [...all.slice(0, NAMED), `and ${some(all.length - NAMED, 'more', 'more')}`] : [...all];

@@ -25,3 +25,8 @@ export async function lettersTo(
     if (await putLetter(db, { ...letter, cause: `${cause} to ${id}`, to: mail })) written++;
   return written;
 }
+
+/** A moment of this day as letters say it. */
+export const hour = (at: Date): string => `${at.toISOString().slice(11, 16)} UTC`;
+/** Words that began a line, within one. */
+export const lower = (words: string): string => words.replace(/^./, (c) => c.toLowerCase());

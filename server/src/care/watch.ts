@@ -7,7 +7,7 @@ import type { PorchConfig } from '../config.js';
 import { transaction, type Database } from '../db/database.js';
 import { tell } from '../events/events.js';
 import type { ServerRow, Servers } from '../servers/servers.js';
-import { lettersTo } from './readers.js';
+import { hour, lettersTo } from './readers.js';
 
 /** Where Tin Porch itself looks from, as it is called. */
 export const HERE = 'Tin Porch';
@@ -37,7 +37,6 @@ export interface Outage {
 
 const OUTAGE = `o.site, o.server, o.cause, o.detail, o.places, o.began_at as "beganAt", o.ended_at as "endedAt"`;
 
-const hour = (at: Date): string => `${at.toISOString().slice(11, 16)} UTC`;
 /** Looks at every open site each minute: from here, and from a hosting server that it is not on. */
 export class Watch {
   private readonly roots: string[];

@@ -1,6 +1,6 @@
 import type { serverFaults, ServerFault } from '@tin-porch/core/care';
 import { lasted, some } from '@tin-porch/core/some';
-import { lettersTo } from '../care/readers.js';
+import { hour, lettersTo, lower } from '../care/readers.js';
 import { transaction, type Database, type Queryable } from '../db/database.js';
 
 /** So many looks one after the other have to see it before it counts: what is over by then is nobody’s. */
@@ -27,9 +27,6 @@ export interface ServerTrouble {
   beganAt: Date;
 }
 const TROUBLE = 'id, server, fault, words, advice, looks, told, began_at as "beganAt"';
-
-const lower = (words: string): string => words.replace(/^./, (c) => c.toLowerCase());
-const hour = (at: Date): string => `${at.toISOString().slice(11, 16)} UTC`;
 
 /** What is broken at servers that answer: written of once, and once that it is over, to those who have sites there. */
 export class ServerTroubles {
